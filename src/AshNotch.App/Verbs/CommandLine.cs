@@ -1,0 +1,84 @@
+using System.CommandLine;
+using AshNotch.Core.Chain;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats;
+using AshNotch.Storage;
+
+namespace AshNotch.App.Verbs;
+
+/// <summary>The verbs of <c>./notch</c> that this program answers. Exit codes: 0 done, 1 the input is at fault, 2 usage.</summary>
+public static class CommandLine
+{
+    /// <summary>Runs a command line.</summary>
+    public static async Task<int> Run(string[] args, Output output)
+    {
+        var parsed = Root(output).Parse(args);
+        if (parsed.Errors.Count > 0)
+        {
+            foreach (var error in parsed.Errors) output.Say(error.Message);
+            output.Say("Run ./notch --help for the verbs.");
+            return 2;
+        }
+        try
+        {
+            return await parsed.InvokeAsync(new InvocationConfiguration { EnableDefaultExceptionHandler = false });
+        }
+        catch (FaultyInputException faulty)
+        {
+            foreach (var fault in faulty.Faults) output.Say(fault.ToString());
+            return 1;
+        }
+        catch (Exception e) when (e is StorageException or IOException or UnauthorizedAccessException)
+        {
+            output.Say(e.Message);
+            return 1;
+        }
+    }
+
+    private static RootCommand Root(Output output)
+    {
+        var file = new Argument<string>("FILE") { Description = "A file, or - for standard input." };
+        var data = new Option<string?>("--data") { Description = "The data directory.", HelpName = "DIR" };
+        var port = new Option<int?>("--port") { Description = "The port on 127.0.0.1; 0 takes a free one.", HelpName = "N" };
+        port.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<int?>() is < 0 or > 65535) result.AddError("--port is a number from 0 to 65535.");
+        });
+
+        var reset = new Option<bool>("--reset") { Description = "Start the demo over." };
+        var demo = new Command("demo", "Start the application with the demo data.") { port, reset, data };
+        demo.SetAction((parsed, stop) => Serving.Demo(parsed.GetValue(data), parsed.GetValue(port), parsed.GetValue(reset), output, stop));
+
+        var serve = new Command("serve", "Start the application on your own data.") { data, port };
+        serve.SetAction((parsed, stop) => Serving.Serve(parsed.GetValue(data), parsed.GetValue(port), output, stop));
+
+        var vocabulary = new Command("vocabulary", "The places and moves, as JSON.");
+        vocabulary.SetAction(_ => output.Json(Views.VocabularyView.BuiltIn));
+
+        var partner = new Option<string?>("--partner") { Description = "The partner's nickname in the text.", HelpName = "NAME" };
+        var read = new Command("read", "Read a retelling.") { file, partner };
+        read.SetAction(parsed => ReadVerb.Run(parsed.GetValue(file)!, parsed.GetValue(partner), output));
+
+        var aim = new Option<string>("--aim") { Description = "points, finish, survive or balanced.", DefaultValueFactory = _ => "points" };
+        aim.AcceptOnlyFromAmong([.. Term.All<Aim>()]);
+        var against = new Option<string>("--against") { Description = "usual: your own mix of partners.", DefaultValueFactory = _ => "usual" };
+        against.AcceptOnlyFromAmong("usual");
+        var top = new Option<int?>("--top") { Description = "How many to list.", HelpName = "N" };
+        top.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<int?>() is < 1) result.AddError("--top is a number from 1.");
+        });
+        var weakSpots = new Command("weak-spots", "Rank what really costs you.") { file, aim, against, top };
+        weakSpots.SetAction(parsed => WeakSpotsVerb.Run(parsed.GetValue(file)!, Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points, parsed.GetValue(top), output));
+
+        var import = new Command("import", "Take a log into a data directory.") { file, data };
+        import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), output));
+
+        var format = new Option<string>("--format") { Description = "json.", DefaultValueFactory = _ => "json" };
+        format.AcceptOnlyFromAmong("json");
+        var export = new Command("export", "Write a data directory's log to standard output.") { format, data };
+        export.SetAction(parsed => ImportExport.Export(parsed.GetValue(data), output));
+
+        return new RootCommand("Ash Notch: log your rolls, see what really costs you, choose what to drill.") { demo, serve, vocabulary, read, weakSpots, import, export };
+    }
+}

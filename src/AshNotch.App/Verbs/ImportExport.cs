@@ -1,0 +1,36 @@
+using System.Globalization;
+using AshNotch.Formats.Json;
+using AshNotch.Storage;
+
+namespace AshNotch.App.Verbs;
+
+/// <summary>The user's data in and out.</summary>
+internal static class ImportExport
+{
+    public static int Import(string file, string? data, Output output)
+    {
+        using var stream = output.Open(file);
+        var read = LogReader.Read(stream);
+        ReportOwnTerms(read.OwnTerms, output);
+        var directory = data ?? DataDirectory.Own;
+        using var store = LogStore.Open(directory);
+        store.Import(read.Log, DateTimeOffset.UtcNow);
+        output.Say(string.Create(CultureInfo.InvariantCulture, $"{read.Log.Rolls.Count()} rolls and {read.Log.Partners.Count} partners are in {directory}."));
+        return 0;
+    }
+
+    public static int Export(string? data, Output output)
+    {
+        var directory = data ?? DataDirectory.Own;
+        if (!File.Exists(Path.Combine(directory, LogStore.FileName))) throw new StorageException($"{directory} holds no log; name the directory with --data.");
+        using var store = LogStore.Open(directory);
+        LogWriter.Write(store.Read(), output.Results);
+        output.Results.Flush();
+        return 0;
+    }
+
+    public static void ReportOwnTerms(IReadOnlyList<string> terms, Output output)
+    {
+        if (terms.Count > 0) output.Say($"Kept as your own terms, the vocabulary does not know them: {string.Join(", ", terms.Take(20))}{(terms.Count > 20 ? string.Create(CultureInfo.InvariantCulture, $" and {terms.Count - 20} more") : "")}.");
+    }
+}

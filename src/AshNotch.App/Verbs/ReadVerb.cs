@@ -1,0 +1,30 @@
+using System.Text;
+using System.Text.Json;
+using AshNotch.Core.Reading;
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Verbs;
+
+/// <summary><c>read FILE [--partner NAME]</c>: a retelling as mentions, exchanges and what was not understood.</summary>
+internal static class ReadVerb
+{
+    public static int Run(string file, string? partner, Output output)
+    {
+        using var reader = new StreamReader(output.Open(file), Encoding.UTF8);
+        var check = new Checker();
+        var text = check.Text(reader.ReadToEnd(), file == "-" ? "standard input" : file) ?? "";
+        check.ThrowIfFaulty();
+        var read = RetellingReader.Read(text, partner);
+        return output.Json(new
+        {
+            Mentions = read.Mentions.Select(m => new { m.Start, m.End, m.Text, m.Id, m.Kind }),
+            Exchanges = read.Exchanges.Select(e =>
+            {
+                var written = LogWriter.Document(e.Exchange);
+                return new { e.Start, e.End, StartPlace = written.Start, EndedBy = written.End, Notches = written.Notches!.Select(n => JsonSerializer.SerializeToNode(n, LogJson.Default.NotchDocument)) };
+            }),
+            read.Unread,
+            Takeaways = read.Takeaways.Select(t => t.Text),
+        });
+    }
+}

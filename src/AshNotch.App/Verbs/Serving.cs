@@ -1,0 +1,46 @@
+using AshNotch.Storage;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+
+namespace AshNotch.App.Verbs;
+
+/// <summary><c>demo</c> and <c>serve</c>.</summary>
+internal static class Serving
+{
+    private const int OwnPort = 7410;
+    private const int DemoPort = 7411;
+
+    public static async Task<int> Demo(string? data, int? port, bool reset, Output output, CancellationToken stop)
+    {
+        var options = new ServeOptions(data ?? DataDirectory.Demo, port ?? DemoPort, DemoData.File);
+        using var held = DataLock.Take(options.DataDirectory);
+        using var store = LogStore.Open(options.DataDirectory);
+        if (reset || store.Read().Partners.Count == 0) DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
+        return await Run(options, store, "Ash Notch, demo data", output, stop);
+    }
+
+    public static async Task<int> Serve(string? data, int? port, Output output, CancellationToken stop)
+    {
+        var options = new ServeOptions(data ?? DataDirectory.Own, port ?? OwnPort);
+        using var held = DataLock.Take(options.DataDirectory);
+        using var store = LogStore.Open(options.DataDirectory);
+        return await Run(options, store, "Ash Notch", output, stop);
+    }
+
+    private static async Task<int> Run(ServeOptions options, LogStore store, string name, Output output, CancellationToken stop)
+    {
+        await using var app = WebHost.Build(options, store);
+        try
+        {
+            await app.StartAsync(stop);
+        }
+        catch (IOException)
+        {
+            throw new StorageException($"port {options.Port} on 127.0.0.1 is taken; name another with --port, or 0 for any free one.");
+        }
+        var address = app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First();
+        output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
+        await app.WaitForShutdownAsync(stop);
+        return 0;
+    }
+}

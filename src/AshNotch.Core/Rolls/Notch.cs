@@ -1,0 +1,60 @@
+namespace AshNotch.Core.Rolls;
+
+/// <summary>Advice that somebody gave about a notch.</summary>
+/// <param name="Text">What was said.</param>
+/// <param name="From">Who said it, such as <c>coach</c>; null when not told.</param>
+public sealed record Advice(string Text, string? From);
+
+/// <summary>A stretch of a retelling, in characters from its start.</summary>
+/// <param name="Start">The first character.</param>
+/// <param name="End">One past the last character.</param>
+public readonly record struct Span(int Start, int End);
+
+/// <summary>One event of a roll: somebody tried something, and something came of it. What was not told is null, and null is not zero.</summary>
+public sealed record Notch
+{
+    /// <summary>Whose action.</summary>
+    public required Who By { get; init; }
+
+    /// <summary>The move's id, or the user's own term; null for a change of place that nobody named.</summary>
+    public string? Move { get; init; }
+
+    /// <summary>The place it started from, seen from me.</summary>
+    public string? From { get; init; }
+
+    /// <summary>The place it led to, seen from me.</summary>
+    public string? To { get; init; }
+
+    /// <summary>How it came out. A tap is the outcome of the one who applied the move.</summary>
+    public required Outcome Outcome { get; init; }
+
+    /// <summary>On which side, if told.</summary>
+    public BodySide? Side { get; init; }
+
+    /// <summary>Time since the roll began, in seconds.</summary>
+    public int? AtSeconds { get; init; }
+
+    /// <summary>Time left on the clock, in seconds.</summary>
+    public int? RemainingSeconds { get; init; }
+
+    /// <summary>Who let it happen: me or the partner; null when it was earned.</summary>
+    public Who? Given { get; init; }
+
+    /// <summary>Why it happened, in the user's words or from the list.</summary>
+    public IReadOnlyList<string> Causes { get; init; } = [];
+
+    /// <summary>The teller is not sure, or the reader of the retelling is not.</summary>
+    public bool Unsure { get; init; }
+
+    /// <summary>Names of the fields that were inferred, not told, such as <c>from</c>.</summary>
+    public IReadOnlyList<string> Inferred { get; init; } = [];
+
+    /// <summary>A remark.</summary>
+    public string? Note { get; init; }
+
+    /// <summary>Advice on it.</summary>
+    public IReadOnlyList<Advice> Advice { get; init; } = [];
+
+    /// <summary>The words of the retelling it came from.</summary>
+    public Span? Span { get; init; }
+}

@@ -1,0 +1,35 @@
+namespace AshNotch.Core.Rolls;
+
+/// <summary>The state of the day.</summary>
+/// <param name="Energy">How rested.</param>
+/// <param name="Sore">What is sore, in the user's words.</param>
+/// <param name="Note">A remark.</param>
+public sealed record DayState(Energy? Energy, IReadOnlyList<string> Sore, string? Note);
+
+/// <summary>One visit to the mat.</summary>
+public sealed record Session
+{
+    /// <summary>An id that does not change.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>The day; null when not told.</summary>
+    public DateOnly? Date { get; init; }
+
+    /// <summary>Clock time of the start.</summary>
+    public TimeOnly? Time { get; init; }
+
+    /// <summary>Class, open mat, competition and so on.</summary>
+    public SessionKind? Kind { get; init; }
+
+    /// <summary>Gi or no-gi.</summary>
+    public Attire? Attire { get; init; }
+
+    /// <summary>Remarks.</summary>
+    public string? Notes { get; init; }
+
+    /// <summary>The state of the day.</summary>
+    public DayState? State { get; init; }
+
+    /// <summary>The rolls in order.</summary>
+    public IReadOnlyList<Roll> Rolls { get; init; } = [];
+}

@@ -1,0 +1,38 @@
+using System.Text;
+
+namespace AshNotch.Core.Vocabulary;
+
+/// <summary>The written form of the fixed terms of the record: lower-case words joined by hyphens, as in <c>open-mat</c>.</summary>
+public static class Term
+{
+    /// <summary>The written form of a term, such as <c>no-gi</c> for <see cref="Rolls.Attire.NoGi"/>.</summary>
+    public static string Of<T>(T term) where T : struct, Enum => Names<T>.ByValue[term];
+
+    /// <summary>All written forms of a kind of term, in their usual order.</summary>
+    public static IReadOnlyList<string> All<T>() where T : struct, Enum => Names<T>.InOrder;
+
+    /// <summary>Reads a written form; false when there is no such term. Capitals and underscores are forgiven.</summary>
+    public static bool TryRead<T>(string? text, out T term) where T : struct, Enum
+    {
+        term = default;
+        return text is not null && Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
+    }
+
+    private static string Kebab(string name)
+    {
+        var text = new StringBuilder();
+        foreach (var letter in name)
+        {
+            if ((char.IsUpper(letter) || char.IsDigit(letter)) && text.Length > 0) text.Append('-');
+            text.Append(char.ToLowerInvariant(letter));
+        }
+        return text.ToString();
+    }
+
+    private static class Names<T> where T : struct, Enum
+    {
+        public static readonly Dictionary<T, string> ByValue = Enum.GetValues<T>().ToDictionary(v => v, v => Kebab(v.ToString()));
+        public static readonly Dictionary<string, T> ByName = ByValue.ToDictionary(p => p.Value, p => p.Key);
+        public static readonly IReadOnlyList<string> InOrder = [.. ByValue.OrderBy(p => p.Key).Select(p => p.Value)];
+    }
+}

@@ -1,0 +1,18 @@
+namespace AshNotch.Formats;
+
+/// <summary>Something wrong with an input, and where it stands in it.</summary>
+/// <param name="Where">A path such as <c>sessions[2].rolls[0].minutes</c>, or <c>line 12, column 5</c>; empty for the whole.</param>
+/// <param name="What">What is wrong and what to do.</param>
+public sealed record Fault(string Where, string What)
+{
+    /// <summary>The fault in one line.</summary>
+    public override string ToString() => Where.Length == 0 ? What : $"{Where}: {What}";
+}
+
+/// <summary>An input is at fault; nothing of it was taken.</summary>
+/// <param name="faults">Each fault with its place.</param>
+public sealed class FaultyInputException(IReadOnlyList<Fault> faults) : Exception(string.Join(Environment.NewLine, faults))
+{
+    /// <summary>Each fault with its place.</summary>
+    public IReadOnlyList<Fault> Faults { get; } = faults;
+}

@@ -1,0 +1,106 @@
+using System.Globalization;
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>Turns written values into values of the record and collects what is wrong with them, each with its path.</summary>
+public sealed class Checker
+{
+    private readonly List<Fault> faults = [];
+
+    /// <summary>What was wrong so far.</summary>
+    public IReadOnlyList<Fault> Faults => faults;
+
+    /// <summary>Throws when anything was wrong.</summary>
+    /// <exception cref="FaultyInputException">With every fault found.</exception>
+    public void ThrowIfFaulty()
+    {
+        if (faults.Count > 0) throw new FaultyInputException(faults);
+    }
+
+    /// <summary>Adds a fault.</summary>
+    public void Fault(string where, string what) => faults.Add(new Fault(where, what));
+
+    /// <summary>A fixed term, or null when absent or wrong.</summary>
+    public T? Term<T>(string? written, string where) where T : struct, Enum
+    {
+        if (string.IsNullOrWhiteSpace(written)) return null;
+        if (Core.Vocabulary.Term.TryRead<T>(written, out var term)) return term;
+        Fault(where, $"'{Short(written)}' is not known here; use one of {string.Join(", ", Core.Vocabulary.Term.All<T>())}.");
+        return null;
+    }
+
+    /// <summary>A number within limits, or null when absent or wrong.</summary>
+    public double? Number(double? written, string where, double least, double most, string unit)
+    {
+        if (written is null) return null;
+        if (double.IsFinite(written.Value) && written >= least && written <= most) return written;
+        Fault(where, string.Create(CultureInfo.InvariantCulture, $"{written} is out of range; give {unit} between {least} and {most}, or leave it out."));
+        return null;
+    }
+
+    /// <summary>Stripes on a belt.</summary>
+    public int? Stripes(int? written, string where) => (int?)Number(written, where, 0, Limits.MostStripes, "stripes");
+
+    /// <summary>A weight in kilograms.</summary>
+    public double? Weight(double? written, string where) => Number(written, where, Limits.LightestKg, Limits.HeaviestKg, "kilograms");
+
+    /// <summary>A day, or null when absent or wrong.</summary>
+    public DateOnly? Day(string? written, string where)
+    {
+        if (string.IsNullOrWhiteSpace(written)) return null;
+        if (!DateOnly.TryParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+        {
+            Fault(where, $"'{Short(written)}' is not a day; write it as 2026-03-02.");
+            return null;
+        }
+        if (day >= Limits.FirstDay && day <= Limits.LastDay) return day;
+        Fault(where, $"{written} is not in this century or the last half of the one before; check the year.");
+        return null;
+    }
+
+    /// <summary>A clock time, or null when absent or wrong.</summary>
+    public TimeOnly? Clock(string? written, string where)
+    {
+        if (string.IsNullOrWhiteSpace(written)) return null;
+        if (TimeOnly.TryParseExact(written, "HH:mm", CultureInfo.InvariantCulture, DateTimeStyles.None, out var time)) return time;
+        Fault(where, $"'{Short(written)}' is not a time of day; write it as 18:30.");
+        return null;
+    }
+
+    /// <summary>Minutes and seconds as seconds, or null when absent or wrong.</summary>
+    public int? Seconds(string? written, string where)
+    {
+        if (string.IsNullOrWhiteSpace(written)) return null;
+        var parts = written.Split(':');
+        if (parts.Length == 2 && parts[1].Length == 2
+            && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var minutes) && minutes <= Limits.LongestMinutes
+            && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seconds) && seconds < 60) return minutes * 60 + seconds;
+        Fault(where, $"'{Short(written)}' is not minutes and seconds; write it as 2:05.");
+        return null;
+    }
+
+    /// <summary>A text no longer than it may be; null when absent or empty.</summary>
+    public string? Text(string? written, string where, int longest = Limits.LongestText)
+    {
+        if (string.IsNullOrEmpty(written)) return null;
+        if (written.Length <= longest) return written;
+        Fault(where, string.Create(CultureInfo.InvariantCulture, $"{written.Length} characters are too many; at most {longest} fit here."));
+        return null;
+    }
+
+    /// <summary>A name or id: short, one line; null when absent or empty.</summary>
+    public string? Name(string? written, string where)
+    {
+        var name = Text(written?.Trim(), where, Limits.LongestName);
+        if (name is null || !name.Any(char.IsControl)) return name;
+        Fault(where, "has line breaks or control characters; keep it on one line.");
+        return null;
+    }
+
+    /// <summary>A list of short texts, the empty ones left out.</summary>
+    public IReadOnlyList<string> Names(IReadOnlyList<string>? written, string where) =>
+        written is null ? [] : [.. written.Select((w, i) => Name(w, $"{where}[{i}]")).OfType<string>()];
+
+    private static string Short(string text) => text.Length <= 40 ? text : text[..40] + "…";
+}

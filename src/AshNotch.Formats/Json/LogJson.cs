@@ -1,0 +1,15 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>How the open form is written: camel case, absent values left out.</summary>
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
+[JsonSerializable(typeof(LogDocument))]
+[JsonSerializable(typeof(RollDocument))]
+public sealed partial class LogJson : JsonSerializerContext
+{
+    /// <summary>Plain letters stay plain; the form is read from files, never put into a page.</summary>
+    internal static JsonWriterOptions Pretty { get; } = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+}

@@ -1,0 +1,198 @@
+using System.Globalization;
+using AshNotch.Core.Drilling;
+using AshNotch.Core.Rolls;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage;
+
+/// <summary>
+/// A log in one SQLite file of a data directory. Writes are transactions that are on the disk when the call returns (write-ahead log, full
+/// synchronous); several processes may use the same directory.
+/// </summary>
+public sealed class LogStore : IDisposable
+{
+    /// <summary>Name of the database file in a data directory.</summary>
+    public const string FileName = "ash-notch.db";
+
+    private readonly string connectionString;
+    private readonly SqliteConnection watch;
+
+    private LogStore(string path)
+    {
+        connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = true, DefaultTimeout = 10 }.ToString();
+        watch = Connect();
+    }
+
+    /// <summary>Opens the log of a data directory; makes both where they are missing.</summary>
+    /// <exception cref="StorageException">The directory cannot be used, or the data was written by a later version.</exception>
+    public static LogStore Open(string directory)
+    {
+        LogStore? store = null;
+        try
+        {
+            Directory.CreateDirectory(directory);
+            store = new LogStore(Path.Combine(directory, FileName));
+            Schema.Update(store.watch);
+            return store;
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException or SqliteException)
+        {
+            store?.Dispose();
+            throw new StorageException($"{directory} cannot be used as a data directory ({e.Message}); name another with --data.");
+        }
+        catch (StorageException)
+        {
+            store?.Dispose();
+            throw;
+        }
+    }
+
+    /// <summary>A number that changes whenever anybody commits to the database.</summary>
+    public long Version
+    {
+        get
+        {
+            lock (watch) return Convert.ToInt64(watch.Value("PRAGMA data_version"), CultureInfo.InvariantCulture);
+        }
+    }
+
+    /// <summary>The whole log as it stands now; sessions without rolls included.</summary>
+    public Log Read() => Using(connection =>
+    {
+        using var snapshot = connection.BeginTransaction(deferred: true);
+        var rolls = RollTable.Read(connection);
+        return new Log
+        {
+            Practitioner = PeopleTables.Practitioner(connection),
+            Partners = PeopleTables.Partners(connection),
+            Sessions = [.. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s)],
+            Focuses = FocusTable.Read(connection),
+        };
+    });
+
+    /// <summary>Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.</summary>
+    /// <exception cref="StorageException">The roll names a partner that is not there.</exception>
+    public void SaveRoll(Session session, Roll roll, DateTimeOffset now) => Write(connection =>
+    {
+        SessionTable.Save(connection, session);
+        if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null) throw new StorageException($"there is no partner '{roll.Partner}'.");
+        RollTable.Save(connection, session.Id, roll, now, "edited");
+        return true;
+    });
+
+    /// <summary>The session of this id without its rolls, or null.</summary>
+    public Session? FindSession(string id) => Using(connection => SessionTable.Find(connection, id));
+
+    /// <summary>Deletes a roll so that it can be taken back; false when there is none.</summary>
+    public bool DeleteRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Delete(connection, id, now));
+
+    /// <summary>Takes a deletion back; false when there is none.</summary>
+    public bool RestoreRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Restore(connection, id, now));
+
+    /// <summary>The changes of a roll, oldest first.</summary>
+    public IReadOnlyList<RollChange> RollHistory(string id) => Using(connection => RollTable.History(connection, id));
+
+    /// <summary>Saves a partner, new or known. Rolls already logged keep the partner as they were.</summary>
+    public void SavePartner(Partner partner) => Write(connection =>
+    {
+        PeopleTables.Save(connection, partner);
+        return true;
+    });
+
+    /// <summary>Saves the practitioner.</summary>
+    public void SavePractitioner(Practitioner practitioner) => Write(connection =>
+    {
+        PeopleTables.Save(connection, practitioner);
+        return true;
+    });
+
+    /// <summary>Adds a focus as the newest.</summary>
+    public void ChooseFocus(Focus focus) => Write(connection =>
+    {
+        FocusTable.Add(connection, focus);
+        return true;
+    });
+
+    /// <summary>A draft's text, or null.</summary>
+    public string? Draft(string id) => Using(connection => connection.Value("SELECT body FROM draft WHERE id = $1", id) as string);
+
+    /// <summary>Keeps a draft; null drops it.</summary>
+    public void KeepDraft(string id, string? body, DateTimeOffset now) => Write(connection => body is null
+        ? connection.Run("DELETE FROM draft WHERE id = $1", id)
+        : connection.Run("INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, updated_at = $3", id, body, now.ToString("O", CultureInfo.InvariantCulture)));
+
+    /// <summary>A setting, or null.</summary>
+    public string? Setting(string name) => Using(connection => connection.Value("SELECT value FROM setting WHERE name = $1", name) as string);
+
+    /// <summary>Keeps a setting.</summary>
+    public void KeepSetting(string name, string value) => Write(connection => connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value));
+
+    /// <summary>Takes a whole log in, in one transaction. What has the same id is replaced, rolls keeping their earlier form in the history; the rest stays.</summary>
+    public void Import(Log log, DateTimeOffset now) => Write(connection =>
+    {
+        TakeIn(connection, log, now);
+        return true;
+    });
+
+    /// <summary>Drops everything and takes a log in, in one transaction; for the demo.</summary>
+    public void StartOver(Log log, DateTimeOffset now) => Write(connection =>
+    {
+        foreach (var table in (string[])["roll", "session", "partner", "practitioner", "practitioner_history", "focus", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
+        TakeIn(connection, log, now);
+        return true;
+    });
+
+    /// <summary>What SQLite says of the file's health: <c>ok</c>, or its complaints.</summary>
+    public string CheckIntegrity() => Using(connection => string.Join('\n', connection.Query("PRAGMA integrity_check").Select(row => row.GetString(0)).Concat(connection.Query("PRAGMA foreign_key_check").Select(row => $"foreign key in {row.GetString(0)}"))));
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        watch.Dispose();
+        using var any = new SqliteConnection(connectionString);
+        SqliteConnection.ClearPool(any);
+    }
+
+    private static void TakeIn(SqliteConnection connection, Log log, DateTimeOffset now)
+    {
+        var before = PeopleTables.Practitioner(connection);
+        var given = log.Practitioner;
+        PeopleTables.Save(connection, new Practitioner
+        {
+            Belt = given.Belt ?? before.Belt, Stripes = given.Stripes ?? before.Stripes, WeightKg = given.WeightKg ?? before.WeightKg,
+            AgeDivision = given.AgeDivision ?? before.AgeDivision, Units = given.Units ?? before.Units,
+            History = given.History.Count > 0 ? given.History : before.History,
+        });
+        foreach (var partner in log.Partners) PeopleTables.Save(connection, partner);
+        foreach (var session in log.Sessions)
+        {
+            SessionTable.Save(connection, session);
+            foreach (var roll in session.Rolls) RollTable.Save(connection, session.Id, roll, now, "imported");
+        }
+        var chosen = FocusTable.Read(connection);
+        foreach (var focus in log.Focuses.Where(f => !chosen.Contains(f))) FocusTable.Add(connection, focus);
+    }
+
+    private T Using<T>(Func<SqliteConnection, T> read)
+    {
+        using var connection = Connect();
+        return read(connection);
+    }
+
+    private T Write<T>(Func<SqliteConnection, T> write)
+    {
+        using var connection = Connect();
+        using var transaction = connection.BeginTransaction(deferred: false);
+        var result = write(connection);
+        transaction.Commit();
+        return result;
+    }
+
+    private SqliteConnection Connect()
+    {
+        var connection = new SqliteConnection(connectionString);
+        connection.Open();
+        connection.Run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 10000;");
+        return connection;
+    }
+}
