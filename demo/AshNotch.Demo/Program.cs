@@ -1,0 +1,6 @@
+using AshNotch.Demo;
+using AshNotch.Formats.Json;
+
+// Usage: AshNotch.Demo RETELLINGS > demo-log.json
+using var output = Console.OpenStandardOutput();
+LogWriter.Write(Scenario.Build(File.ReadAllText(args[0])), output);
