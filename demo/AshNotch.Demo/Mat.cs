@@ -14,12 +14,14 @@ internal sealed class Mat(Random random)
     // What is special about them: they pull to half guard, lose it to the knee cut, and are tapped most often late, from the back.
     private static readonly Dictionary<(string Place, Who By, string Move), double> Habits = new()
     {
-        [("half-guard/bottom", Who.Partner, "knee-cut-pass")] = 6,
+        [("standing/neutral", Who.Me, "guard-pull")] = 3,
+        [("standing/neutral", Who.Me, "snap-down")] = 0.3,
+        [("half-guard/bottom", Who.Partner, "knee-cut-pass")] = 8,
         [("half-guard/bottom", Who.Me, "old-school-sweep")] = 2.5,
         [("half-guard/bottom", Who.Me, "take-the-underhook")] = 1.5,
         [("knee-shield/bottom", Who.Partner, "knee-cut-pass")] = 1.5,
-        [("side-control/bottom", Who.Partner, "back-take")] = 4,
-        [("back-control/bottom", Who.Partner, "rear-naked-choke")] = 4,
+        [("side-control/bottom", Who.Partner, "back-take")] = 3,
+        [("back-control/bottom", Who.Partner, "rear-naked-choke")] = 3,
         [("back-control/bottom", Who.Partner, "bow-and-arrow-choke")] = 0.4,
         [("mount/bottom", Who.Me, "elbow-escape")] = 2,
         [("half-guard/top", Who.Me, "knee-cut-pass")] = 1.5,

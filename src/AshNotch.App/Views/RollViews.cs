@@ -48,12 +48,13 @@ public sealed record Rack(IReadOnlyList<RackSession> Sessions, int Rolls, int Mo
 /// <param name="Session">The head of its session.</param>
 /// <param name="Roll">The roll in the open form.</param>
 /// <param name="Row">Its row, with the picture.</param>
+/// <param name="Takeaways">What was taken away.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
-public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRow Row, IReadOnlyList<string> Cautions)
+public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRow Row, IReadOnlyList<string> Takeaways, IReadOnlyList<string> Cautions)
 {
     /// <summary>The view of a roll.</summary>
     public static RollView Of(LoggedRoll logged, Log log) => new(
-        LogWriter.Head(logged.Session), LogWriter.Document(logged.Roll), RollRow.Of(logged, log),
+        LogWriter.Head(logged.Session), LogWriter.Document(logged.Roll), RollRow.Of(logged, log), [.. logged.Roll.Takeaways.Select(t => t.Text)],
         [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)?.Caution).OfType<string>().Distinct()]);
 }
 

@@ -1,0 +1,38 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+export const api = createClient<paths>({ baseUrl: window.location.origin });
+
+/** What went wrong, in words for the person, with the fields at fault. */
+export class Trouble extends Error {
+  constructor(
+    message: string,
+    readonly fields: Record<string, string[]> = {},
+  ) {
+    super(message);
+  }
+}
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The data of an answer; throws a Trouble that says what happened. */
+export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await asked;
+  } catch {
+    throw new Trouble('Ash Notch does not answer. What you wrote is kept here; start it again and go on.');
+  }
+  if (answer.response.ok) return answer.data as T;
+  const problem = (answer.error ?? {}) as {
+    title?: string;
+    detail?: string;
+    errors?: Record<string, string[]>;
+  };
+  throw new Trouble(
+    problem.detail ?? problem.title ?? 'That did not work; nothing was changed.',
+    problem.errors,
+  );
+}

@@ -1,0 +1,157 @@
+<script lang="ts">
+  import { api, got, type Schemas } from '../api/client';
+  import { tell } from '../notices.svelte';
+  import PartnerForm from '../parts/PartnerForm.svelte';
+  import Stick from '../stick/Stick.svelte';
+  import { day, plain, shown, times } from '../words';
+
+  let partners = $state<Schemas['PartnerView'][] | null>(null);
+  let unit = $state<string | null | undefined>('kg');
+  let editing = $state<string | null>(null);
+  let find = $state('');
+  let failed = $state('');
+
+  void load();
+
+  async function load() {
+    try {
+      const [list, me] = await Promise.all([
+        got(api.GET('/api/partners')),
+        got(api.GET('/api/practitioner')),
+      ]);
+      partners = list;
+      unit = me.units;
+    } catch (error) {
+      failed = (error as Error).message;
+    }
+  }
+
+  async function saved(partner: Schemas['PartnerDocument']) {
+    editing = null;
+    tell({ text: `${partner.name} is kept.` });
+    await load();
+  }
+
+  const about = (p: Schemas['PartnerDocument']) =>
+    [
+      p.belt ? `${p.belt}${p.stripes ? `, ${times(p.stripes, 'stripe')}` : ''}` : '',
+      p.weightKg ? `${shown(p.weightKg, unit)} ${unit ?? 'kg'}` : plain(p.size),
+      ...(p.traits ?? []),
+    ]
+      .filter(Boolean)
+      .join(' · ');
+  const found = $derived(
+    partners?.filter((p) => p.partner.name?.toLowerCase().includes(find.toLowerCase())) ?? [],
+  );
+</script>
+
+<svelte:head><title>Partners · Ash Notch</title></svelte:head>
+
+<header>
+  <h1>Partners</h1>
+  <label class="field find"
+    ><span class="sr-only">Find a partner</span><input
+      type="search"
+      placeholder="Find"
+      data-find
+      bind:value={find}
+    /></label
+  >
+  <button class="do" onclick={() => (editing = '')}>New partner</button>
+</header>
+<p class="quiet">By nickname, for you alone. Nobody else sees this.</p>
+{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+{#if editing === ''}
+  <div class="my-4">
+    <PartnerForm partner={{}} {unit} onsaved={saved} oncancel={() => (editing = null)} />
+  </div>
+{/if}
+{#if partners?.length === 0}
+  <p class="my-4">
+    No partners yet. Add one by nickname; belt and weight help to tell a weakness from a tough round.
+  </p>
+{/if}
+<ul>
+  {#each found as view (view.partner.id)}
+    <li>
+      {#if editing === view.partner.id}
+        <PartnerForm partner={view.partner} {unit} onsaved={saved} oncancel={() => (editing = null)} />
+      {:else}
+        <div class="one">
+          <div>
+            <h2>{view.partner.name}</h2>
+            <p class="quiet">{about(view.partner)}</p>
+            {#if view.partner.notes}<p>{view.partner.notes}</p>{/if}
+          </div>
+          <div class="sticks">
+            {#each view.sticks as row (row.id)}<a
+                href="#/rack/{row.id}"
+                aria-label="Roll of {day(row.date)} with {row.partnerName}"
+                ><Stick stick={row.stick} size="thumb" label={day(row.date)} /></a
+              >{/each}
+          </div>
+          <p class="quiet">
+            {view.rolls ? `${times(view.rolls, 'roll')}, last ${day(view.last)}` : 'no roll yet'}
+          </p>
+          <button
+            class="may"
+            onclick={() => (editing = view.partner.id ?? null)}
+            aria-label="Edit {view.partner.name}">Edit</button
+          >
+        </div>
+      {/if}
+    </li>
+  {/each}
+</ul>
+
+<style>
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.75rem;
+  }
+  .find {
+    margin-left: auto;
+    width: 12rem;
+  }
+  ul {
+    margin-top: 0.75rem;
+  }
+  .one {
+    display: grid;
+    grid-template-columns: minmax(0, 2fr) minmax(0, 2fr) 11rem auto;
+    gap: 1rem;
+    align-items: center;
+    padding: 0.625rem 0;
+    border-bottom: 1px solid var(--grain);
+  }
+  .sticks {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: 0.5rem;
+  }
+  .sticks a {
+    display: block;
+    padding: 5px 0;
+  }
+  @media (max-width: 700px) {
+    .find {
+      width: 100%;
+      order: 3;
+    }
+    header .do {
+      margin-left: auto;
+    }
+    .one {
+      grid-template-columns: minmax(0, 1fr) auto;
+    }
+    .sticks {
+      grid-column: 1 / -1;
+      order: 4;
+    }
+    .one > p {
+      grid-row: 2;
+    }
+  }
+</style>

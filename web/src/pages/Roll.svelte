@@ -1,0 +1,209 @@
+<!-- One roll: its large stick, its steps, its takeaways; edit, delete, undo. -->
+<script lang="ts">
+  import { link, push } from 'svelte-spa-router';
+  import { api, got, type Schemas } from '../api/client';
+  import { tell, tellTrouble } from '../notices.svelte';
+  import NotchEditor from '../parts/NotchEditor.svelte';
+  import Stick from '../stick/Stick.svelte';
+  import type { Cut } from '../stick/shape';
+  import { attire, day, plain, times } from '../words';
+
+  let { id, onchange }: { id: string; onchange: () => void } = $props();
+
+  let view = $state<Schemas['RollView'] | null>(null);
+  let failed = $state('');
+  let editing = $state<{ exchange: number; notch: number; added: boolean } | null>(null);
+  let chosen = $state<Cut | null>(null);
+
+  $effect(() => {
+    void load(id);
+  });
+
+  async function load(id: string) {
+    try {
+      view = await got(api.GET('/api/rolls/{id}', { params: { path: { id } } }));
+    } catch (error) {
+      failed = (error as Error).message;
+    }
+  }
+
+  async function keep(change: (roll: Schemas['RollDocument']) => void) {
+    if (!view) return;
+    const roll = $state.snapshot(view.roll) as Schemas['RollDocument'];
+    change(roll);
+    editing = null;
+    try {
+      view = await got(
+        api.PUT('/api/rolls/{id}', { params: { path: { id } }, body: { session: view.session, roll } }),
+      );
+      onchange();
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  async function remove() {
+    try {
+      await got(api.DELETE('/api/rolls/{id}', { params: { path: { id } } }));
+      tell({ text: 'The roll is deleted.', action: { label: 'Undo', run: restore } });
+      await push('/rack');
+      onchange();
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  async function restore() {
+    try {
+      await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id } } }));
+      await push(`/rack/${id}`);
+      onchange();
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  const notchOf = (at: { exchange: number; notch: number; added: boolean }): Schemas['NotchDocument'] =>
+    (!at.added && view?.roll.exchanges?.[at.exchange]?.notches?.[at.notch]) || {
+      by: 'me',
+      outcome: 'landed',
+    };
+  const isChosen = (e: number, n: number) => chosen?.exchange === e && chosen.notch === n;
+</script>
+
+<a class="back" href="/rack" use:link>Back to the rack</a>
+{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+{#if view}
+  {@const roll = view.roll}
+  <h2>With {view.row.partnerName}</h2>
+  <p class="quiet">
+    {[
+      day(view.session.date),
+      plain(view.session.kind),
+      attire(view.session.attire),
+      roll.partnerBelt ? `${roll.partnerBelt} belt` : '',
+      roll.kind,
+      roll.intensity,
+      roll.minutes ? times(roll.minutes, 'minute') : '',
+      ...(roll.partial ?? []).map(plain),
+    ]
+      .filter(Boolean)
+      .join(' · ')}
+  </p>
+  <Stick
+    stick={view.row.stick}
+    size="wide"
+    label="Roll with {view.row.partnerName}"
+    {chosen}
+    onchoose={(cut) => (chosen = cut)}
+  />
+  {#each view.row.stick.exchanges as exchange, e (e)}
+    <h3>{exchange.start ? `From ${exchange.start}` : 'Start not told'}</h3>
+    <ol>
+      {#each exchange.cuts as cut, n (n)}
+        <li>
+          <button
+            class="step"
+            class:chosen={isChosen(e, n)}
+            onclick={() => (editing = { exchange: e, notch: n, added: false })}
+          >
+            <svg width="14" height="10" viewBox="0 0 14 10" class={cut.by} aria-hidden="true"
+              ><path d={cut.by === 'me' ? 'M0 0h14L7 10z' : 'M0 10h14L7 0z'} /></svg
+            >
+            <span>{cut.words}</span>
+          </button>
+        </li>
+      {/each}
+    </ol>
+    <p class="quiet end">
+      {exchange.end ? `Ended by ${plain(exchange.end)}.` : ''}
+      <button
+        class="add"
+        onclick={() => (editing = { exchange: e, notch: exchange.cuts.length, added: true })}
+        >Add a notch</button
+      >
+    </p>
+  {/each}
+  {#if view.takeaways.length}
+    <h3>Takeaways</h3>
+    <ul>
+      {#each view.takeaways as takeaway, i (i)}<li>{takeaway}</li>{/each}
+    </ul>
+  {/if}
+  {#if roll.retelling}
+    <h3>As told</h3>
+    <p class="told">{roll.retelling}</p>
+  {/if}
+  {#each view.cautions as caution (caution)}<p class="quiet caution">{caution}</p>{/each}
+  <button class="may mt-4" onclick={remove}>Delete this roll</button>
+{/if}
+
+{#if editing}
+  {@const at = editing}
+  <NotchEditor
+    notch={notchOf(at)}
+    onclose={() => (editing = null)}
+    onsave={(notch) =>
+      keep((roll) => roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, notch))}
+    onremove={() => keep((roll) => !at.added && roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1))}
+  />
+{/if}
+
+<style>
+  .back {
+    display: none;
+    min-height: 44px;
+    align-items: center;
+  }
+  h3 {
+    margin-top: 0.875rem;
+  }
+  .step {
+    display: flex;
+    gap: 0.625rem;
+    align-items: baseline;
+    width: 100%;
+    min-height: 44px;
+    padding: 0.5rem;
+    text-align: left;
+    cursor: pointer;
+    border-bottom: 1px solid var(--grain);
+  }
+  .step:hover,
+  .step.chosen {
+    background: var(--wood);
+  }
+  svg {
+    flex: none;
+  }
+  svg.me {
+    fill: var(--mine);
+  }
+  svg.partner {
+    fill: var(--theirs);
+  }
+  .end {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    min-height: 44px;
+  }
+  .add {
+    min-height: 44px;
+    text-decoration: underline;
+    color: var(--ink);
+    cursor: pointer;
+  }
+  .told {
+    white-space: pre-wrap;
+  }
+  .caution {
+    margin-top: 0.75rem;
+    font-size: 0.9375rem;
+  }
+  @media (max-width: 900px) {
+    .back {
+      display: inline-flex;
+    }
+  }
+</style>

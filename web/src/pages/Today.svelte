@@ -1,0 +1,93 @@
+<script lang="ts">
+  import { link } from 'svelte-spa-router';
+  import { api, got, type Schemas } from '../api/client';
+  import RollRow from '../parts/RollRow.svelte';
+  import { attire, day, plain, times } from '../words';
+
+  let now = $state<Schemas['TodayView'] | null>(null);
+  let failed = $state('');
+
+  got(api.GET('/api/today')).then(
+    (view) => (now = view),
+    (error: Error) => (failed = error.message),
+  );
+</script>
+
+<svelte:head><title>Today · Ash Notch</title></svelte:head>
+
+<header>
+  <h1>Today</h1>
+  <a class="do" href="/log" use:link>Log a roll</a>
+</header>
+{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+{#if now}
+  <section class="plank focus" aria-labelledby="focus">
+    <h2 id="focus">Focus</h2>
+    {#if now.focus}
+      <p class="lead">{now.focus.say}</p>
+      {#if now.focus.spot}
+        <p>{now.focus.spot.say} It stands at number {now.focus.spot.rank} of your weak spots.</p>
+      {:else}
+        <p class="quiet">It no longer shows among your weak spots.</p>
+      {/if}
+      {#if now.focus.focus.reason}<p class="quiet">Chosen because: {now.focus.focus.reason}</p>{/if}
+      {#if now.focus.caution}<p class="quiet">{now.focus.caution}</p>{/if}
+      <p class="quiet">
+        Chosen {day(now.focus.focus.chosen)}. <a href="/weak-spots" use:link>Choose another</a>
+      </p>
+    {:else if now.first}
+      <p class="lead">None chosen yet.</p>
+      <p>First in line: {now.first.say}</p>
+      <p><a href="/weak-spots" use:link>See why, and choose what to drill</a></p>
+    {:else}
+      <p class="lead">Log your first roll.</p>
+      <p>
+        Retell it as you would to a friend: "Started standing. I pulled guard. He passed to side control. I
+        escaped to half guard." After a handful of rolls this card says what to work on.
+      </p>
+    {/if}
+  </section>
+  {#if now.last}
+    <section aria-labelledby="last">
+      <h2 id="last">
+        Last on the mat <span class="quiet"
+          >{day(now.last.date)}, {plain(now.last.kind)} {attire(now.last.attire)}</span
+        >
+      </h2>
+      {#each now.last.rolls as row (row.id)}<RollRow {row} />{/each}
+      <p class="quiet mt-3">
+        {times(now.rolls, 'roll')} in {times(now.sessions, 'session')} on the
+        <a href="/rack" use:link>rack</a>.
+      </p>
+    </section>
+  {/if}
+{/if}
+
+<style>
+  header {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    margin-bottom: 1rem;
+  }
+  .focus {
+    padding: 1rem 1.25rem;
+    border-left: 5px solid var(--ink);
+    display: grid;
+    gap: 0.375rem;
+  }
+  .lead {
+    font-family: var(--typo-heading--font-family);
+    font-size: 1.375rem;
+    font-weight: 650;
+    line-height: 1.25;
+  }
+  section {
+    margin-bottom: 1.75rem;
+  }
+  h2 .quiet {
+    font-weight: 400;
+    font-size: 1rem;
+    font-family: var(--typo-base--font-family);
+  }
+</style>

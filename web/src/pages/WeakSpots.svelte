@@ -1,0 +1,247 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, got, type Schemas } from '../api/client';
+  import { tell, tellTrouble } from '../notices.svelte';
+  import RollRow from '../parts/RollRow.svelte';
+  import { times } from '../words';
+
+  const aims = [
+    ['points', 'Points'],
+    ['finish', 'Finish'],
+    ['survive', 'Survive'],
+    ['balanced', 'Balanced'],
+  ] as const;
+
+  let ranking = $state<Schemas['WeakSpots'] | null>(null);
+  let chosen = $state(1);
+  let rolls = $state<Schemas['RollRow'][]>([]);
+  let reason = $state('');
+  let failed = $state('');
+  let shown = $state(10);
+
+  const spot = $derived(ranking?.spots.find((s) => s.rank === chosen));
+  const most = $derived(Math.max(...(ranking?.spots.map((s) => s.gainPerRoll) ?? [1])));
+
+  void load(undefined);
+
+  async function load(aim: string | undefined) {
+    try {
+      ranking = await got(api.GET('/api/weak-spots', { params: { query: { aim } } }));
+      chosen = 1;
+    } catch (error) {
+      failed = (error as Error).message;
+    }
+  }
+
+  async function aimAt(aim: Schemas['Aim']) {
+    await load(aim);
+    await got(api.PUT('/api/settings', { body: { aim } })).catch(tellTrouble);
+  }
+
+  let asked = 0;
+  $effect(() => {
+    const id = spot?.rolls.slice(0, 8) ?? [];
+    const mine = ++asked;
+    reason = '';
+    if (id.length === 0) rolls = [];
+    else
+      got(api.GET('/api/rolls', { params: { query: { id } } })).then((list) => {
+        if (mine === asked) rolls = list;
+      }, tellTrouble);
+  });
+
+  async function drill(spot: Schemas['WeakSpot']) {
+    try {
+      await got(
+        api.POST('/api/focus', {
+          body: {
+            from: spot.from,
+            by: spot.by,
+            move: spot.move ?? undefined,
+            to: spot.move ? undefined : spot.to[0],
+            reason: reason || undefined,
+          },
+        }),
+      );
+      tell({ text: 'That is your focus now.' });
+      await push('/');
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+</script>
+
+<svelte:head><title>Weak spots · Ash Notch</title></svelte:head>
+
+<header>
+  <h1>What really costs you</h1>
+  <div class="aims" role="group" aria-label="What you want of a roll">
+    {#each aims as [id, name] (id)}
+      <button class="may pick" aria-pressed={ranking?.aim === id} onclick={() => aimAt(id)}>{name}</button>
+    {/each}
+  </div>
+</header>
+{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+{#if ranking && ranking.spots.length === 0}
+  <p class="my-4">
+    Nothing to rank yet. Log a few rolls and this page says which single exchange, if you got better at it,
+    would change your rolls most: often not the tap you remember, but the pass two steps before it.
+  </p>
+  <button class="do" onclick={() => push('/log')}>Log a roll</button>
+{:else if ranking}
+  <p class="quiet">
+    From {times(ranking.rolls, 'roll')} and {times(ranking.notches, 'notch', 'notches')}. The bar is what a
+    roll would gain if theirs came off at half the odds, or yours at twice. How sure each figure is cannot be
+    said yet: mind the counts.
+  </p>
+  <div class="both">
+    <ol class="spots">
+      {#each ranking.spots.slice(0, shown) as s (s.rank)}
+        <li>
+          <button
+            class:chosen={s.rank === chosen}
+            aria-pressed={s.rank === chosen}
+            onclick={() => (chosen = s.rank)}
+          >
+            <span class="rank">{s.rank}</span>
+            <span class="say">{s.say}</span>
+            <svg class="bar {s.by}" height="10" width="100%" aria-hidden="true"
+              ><rect width="{(100 * s.gainPerRoll) / most}%" height="10" /></svg
+            >
+          </button>
+        </li>
+      {/each}
+      {#if ranking.spots.length > shown}
+        <li>
+          <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.spots.length}</button>
+        </li>
+      {/if}
+      {#if ranking.untested.length > 0}
+        <li class="quiet left">
+          {times(ranking.untested.length, 'exchange was', 'exchanges were')} seen only once and {ranking
+            .untested.length === 1
+            ? 'is'
+            : 'are'} not ranked.
+        </li>
+      {/if}
+    </ol>
+    {#if spot}
+      <section class="plank" aria-labelledby="why">
+        <h2 id="why">Why number {spot.rank}</h2>
+        <dl>
+          <dt>How often</dt>
+          <dd>{spot.why.often}</dd>
+          <dt>How likely</dt>
+          <dd>{spot.why.likely}</dd>
+          <dt>How costly</dt>
+          <dd>{spot.why.costly}</dd>
+        </dl>
+        {#if spot.rank > 1}
+          <label class="field"
+            ><span>Why this one and not the first? (if you like)</span><input
+              bind:value={reason}
+              maxlength="300"
+            /></label
+          >
+        {/if}
+        <button class="do mt-3" onclick={() => drill(spot)}>Drill this</button>
+        <h3>
+          {spot.rolls.length > rolls.length
+            ? `The newest ${rolls.length} of ${spot.rolls.length} rolls`
+            : times(spot.rolls.length, 'roll')}
+        </h3>
+        {#each rolls as row (row.id)}<RollRow {row} dated />{/each}
+      </section>
+    {/if}
+  </div>
+{/if}
+
+<style>
+  header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.75rem 2rem;
+    align-items: center;
+    justify-content: space-between;
+    margin-bottom: 0.5rem;
+  }
+  .aims {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.375rem;
+  }
+  .both {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    gap: 1.75rem;
+    margin-top: 1rem;
+    align-items: start;
+  }
+  .spots button:not(.more) {
+    display: grid;
+    grid-template-columns: 2rem minmax(0, 1fr);
+    gap: 0.25rem 0.5rem;
+    width: 100%;
+    padding: 0.625rem 0.5rem;
+    text-align: left;
+    cursor: pointer;
+    border-bottom: 1px solid var(--grain);
+  }
+  .spots button.chosen {
+    background: var(--raised);
+    box-shadow: inset 4px 0 0 var(--ink);
+  }
+  .rank {
+    font-family: var(--typo-heading--font-family);
+    font-weight: 650;
+    text-align: right;
+  }
+  .bar {
+    grid-column: 2;
+  }
+  .bar.me {
+    fill: var(--mine);
+  }
+  .bar.partner {
+    fill: var(--theirs);
+  }
+  .more {
+    margin-top: 0.75rem;
+  }
+  .left {
+    padding: 0.75rem 0.5rem;
+  }
+  section {
+    padding: 1rem 1.25rem;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 6.5rem 1fr;
+    gap: 0.5rem 0.75rem;
+    margin: 0.75rem 0;
+  }
+  dt {
+    font-weight: 650;
+  }
+  h3 {
+    margin-top: 1.25rem;
+  }
+  section :global(.row) {
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+  }
+  section :global(.taps) {
+    display: none;
+  }
+  @media (max-width: 900px) {
+    .both {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    dl {
+      grid-template-columns: 1fr;
+      gap: 0 0;
+    }
+    dd {
+      margin-bottom: 0.5rem;
+    }
+  }
+</style>

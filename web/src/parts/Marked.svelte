@@ -1,0 +1,62 @@
+<!-- The text as written with the names in it underlined by owner; for reading, not for writing. -->
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+
+  let {
+    text,
+    mentions,
+    unread,
+  }: { text: string; mentions: Schemas['Mention'][]; unread: Schemas['Unread'][] } = $props();
+
+  const marks = $derived(
+    [
+      ...mentions.map((m) => ({
+        start: m.start,
+        end: m.end,
+        kind: m.by === 'me' ? 'mine' : m.by === 'partner' ? 'theirs' : 'named',
+      })),
+      ...unread.map((u) => ({ start: u.start, end: u.end, kind: 'unread' })),
+    ].sort((a, b) => a.start - b.start),
+  );
+  const pieces = $derived.by(() => {
+    const out: { text: string; kind: string }[] = [];
+    let at = 0;
+    for (const mark of marks) {
+      if (mark.start < at) continue;
+      out.push(
+        { text: text.slice(at, mark.start), kind: '' },
+        { text: text.slice(mark.start, mark.end), kind: mark.kind },
+      );
+      at = mark.end;
+    }
+    out.push({ text: text.slice(at), kind: '' });
+    return out.filter((p) => p.text);
+  });
+</script>
+
+<p class="marked">
+  {#each pieces as piece, i (i)}<span class={piece.kind}>{piece.text}</span>{/each}
+</p>
+
+<style>
+  .marked {
+    white-space: pre-wrap;
+    overflow-wrap: anywhere;
+  }
+  .mine {
+    border-bottom: 2.5px solid var(--mine);
+    color: inherit;
+  }
+  .theirs {
+    border-bottom: 2.5px double var(--theirs);
+    color: inherit;
+  }
+  .named {
+    border-bottom: 2px solid var(--edge);
+  }
+  .unread {
+    color: var(--quiet);
+    text-decoration: underline wavy var(--edge) 1px;
+    text-underline-offset: 4px;
+  }
+</style>

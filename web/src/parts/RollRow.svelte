@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { link } from 'svelte-spa-router';
+  import type { Schemas } from '../api/client';
+  import Stick from '../stick/Stick.svelte';
+  import { day } from '../words';
+
+  let {
+    row,
+    chosen = false,
+    dated = false,
+  }: { row: Schemas['RollRow']; chosen?: boolean; dated?: boolean } = $props();
+
+  const taps = $derived(
+    [row.myTaps ? `you ${row.myTaps}` : '', row.theirTaps ? `they ${row.theirTaps}` : '']
+      .filter(Boolean)
+      .join(', '),
+  );
+</script>
+
+<a href="/rack/{row.id}" use:link class="row" class:chosen aria-current={chosen ? 'true' : undefined}>
+  <span class="who">
+    <strong>{row.partnerName}</strong>
+    <span class="quiet"
+      >{dated ? day(row.date) : (row.partnerBelt ?? '')}{row.kind && row.kind !== 'free'
+        ? `, ${row.kind}`
+        : ''}</span
+    >
+  </span>
+  <span class="picture"><Stick stick={row.stick} size="row" label="Roll with {row.partnerName}" /></span>
+  <span class="taps quiet">{taps ? `taps: ${taps}` : 'no tap'}</span>
+</a>
+
+<style>
+  .row {
+    display: grid;
+    grid-template-columns: 7.5rem minmax(0, 1fr) 7.5rem;
+    gap: 1rem;
+    align-items: center;
+    padding: 0.25rem 0.5rem;
+    min-height: 64px;
+    color: var(--ink);
+    text-decoration: none;
+    border-bottom: 1px solid var(--grain);
+  }
+  .row:hover,
+  .row.chosen {
+    background: var(--raised);
+  }
+  .row.chosen {
+    box-shadow: inset 4px 0 0 var(--ink);
+  }
+  .who {
+    display: flex;
+    flex-direction: column;
+    line-height: 1.25;
+  }
+  .who strong {
+    overflow-wrap: anywhere;
+  }
+  :global(.both.open) .row {
+    grid-template-columns: 6rem minmax(0, 1fr);
+  }
+  :global(.both.open) .taps {
+    display: none;
+  }
+  @media (max-width: 700px) {
+    .row {
+      grid-template-columns: 5.5rem minmax(0, 1fr);
+      gap: 0.5rem;
+      padding: 0.25rem 0;
+    }
+    .taps {
+      display: none;
+    }
+  }
+</style>

@@ -1,0 +1,195 @@
+<!-- The picture of one roll: split line, notches from either edge, saw cuts between exchanges. -->
+<script lang="ts">
+  import { draw, sizes, type Cut, type Size, type StickData } from './shape';
+
+  interface Props {
+    stick: StickData;
+    size?: Size;
+    /** Whose roll it is, for the text equivalent. */
+    label: string;
+    chosen?: Cut | null;
+    onchoose?: (cut: Cut) => void;
+  }
+
+  let { stick, size = 'row', label, chosen = null, onchoose }: Props = $props();
+
+  let width = $state(0);
+  let active = $state(0);
+  const drawn = $derived(draw(stick, Math.max(width, 60), size));
+  const measure = $derived(sizes[size]);
+  const live = $derived(size === 'wide');
+  const current = $derived(drawn.cuts[Math.min(active, drawn.cuts.length - 1)]);
+  let focused = $state(false);
+
+  const same = (a: Cut | null, b: Cut) => a?.exchange === b.exchange && a?.notch === b.notch;
+
+  function keys(event: KeyboardEvent) {
+    const step = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    if (step !== 0) {
+      event.preventDefault();
+      active = Math.max(0, Math.min(drawn.cuts.length - 1, active + step));
+    } else if ((event.key === 'Enter' || event.key === ' ') && current) {
+      event.preventDefault();
+      onchoose?.(current.cut);
+    }
+  }
+</script>
+
+<div class="stick" bind:clientWidth={width}>
+  {#if live}
+    <!-- A group that takes the arrow keys, with what it says in the line beneath. -->
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+    <div
+      role="group"
+      aria-label="{label}: {drawn.cuts.length} notches; left and right arrows go from notch to notch"
+      tabindex="0"
+      onkeydown={keys}
+      onfocus={() => (focused = true)}
+      onblur={() => (focused = false)}
+    >
+      {@render picture()}
+    </div>
+    <p class="said" aria-live="polite">
+      {#if focused && current}{current.cut.words}{/if}
+    </p>
+  {:else}
+    {@render picture()}
+  {/if}
+  <ol class="sr-only">
+    {#each stick.exchanges as exchange, index (index)}
+      <li>
+        {exchange.start ? `Starts: ${exchange.start}.` : 'Start not told.'}
+        {#each exchange.cuts as cut (cut.notch)}{cut.words}.{' '}{/each}
+        {exchange.end ? `Ended by ${exchange.end}.` : ''}
+      </li>
+    {/each}
+  </ol>
+</div>
+
+{#snippet picture()}
+  {@const middle = measure.height / 2}
+  <svg {width} height={measure.height} aria-hidden="true" class:thumb={size === 'thumb'}>
+    <rect
+      class="wood"
+      x="1"
+      y={middle - measure.half}
+      width={Math.max(0, width - 2)}
+      height={measure.half * 2}
+      rx="2"
+    />
+    {#if live}
+      {#each [0.35, 0.72, 1.3, 1.62] as grain (grain)}
+        <path class="grain" d="M4 {middle - measure.half + measure.half * grain}h{Math.max(0, width - 8)}" />
+      {/each}
+    {/if}
+    <path class="split" d={drawn.split} />
+    {#each drawn.saws as saw (saw.x)}
+      <path
+        class="saw"
+        class:deep={saw.tap}
+        d="M{saw.x} {middle - measure.half - 3}v{measure.half * 2 + 6}"
+      />
+    {/each}
+    {#each drawn.cuts as one, index (index)}
+      <path
+        class="cut {one.cut.by}"
+        class:open={one.cut.open}
+        class:dashed={one.cut.dashed}
+        class:through={one.cut.depth === 'through'}
+        d={one.path + (one.cut.open ? '' : 'Z')}
+      />
+      {#if live}
+        <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+        <rect
+          class="hit"
+          x={one.x - 14}
+          y={middle - measure.half - 8}
+          width="28"
+          height={measure.half * 2 + 16}
+          onclick={() => {
+            active = index;
+            onchoose?.(one.cut);
+          }}
+        />
+        {#if same(chosen, one.cut) || (focused && index === active)}
+          <path
+            class="mark"
+            d="M{one.x} {one.cut.by === 'me' ? middle - measure.half - 4 : middle + measure.half + 4}l-5 {one
+              .cut.by === 'me'
+              ? -9
+              : 9}h10z"
+          />
+        {/if}
+      {/if}
+    {/each}
+  </svg>
+{/snippet}
+
+<style>
+  .stick {
+    width: 100%;
+    min-width: 0;
+  }
+  svg {
+    display: block;
+    overflow: visible;
+    max-width: 100%;
+  }
+  .wood {
+    fill: var(--wood);
+    stroke: var(--edge);
+    stroke-width: 1;
+  }
+  .grain {
+    stroke: var(--grain);
+    fill: none;
+  }
+  .split {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.75;
+  }
+  .thumb .split {
+    stroke-width: 1.25;
+  }
+  .saw {
+    stroke: var(--edge);
+    stroke-width: 1.5;
+    stroke-dasharray: 3 2;
+  }
+  .saw.deep {
+    stroke: var(--ink);
+    stroke-dasharray: none;
+    stroke-width: 2;
+  }
+  .cut {
+    stroke-width: 1.25;
+  }
+  .cut.me {
+    fill: var(--mine);
+    stroke: var(--mine);
+  }
+  .cut.partner {
+    fill: var(--theirs);
+    stroke: var(--theirs);
+  }
+  .cut.open {
+    fill: none;
+  }
+  .cut.dashed {
+    fill-opacity: 0.25;
+    stroke-dasharray: 3 2;
+  }
+  .hit {
+    fill: transparent;
+    cursor: pointer;
+  }
+  .mark {
+    fill: var(--ink);
+  }
+  .said {
+    min-height: 1.5rem;
+    color: var(--quiet);
+  }
+</style>

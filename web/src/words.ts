@@ -1,0 +1,34 @@
+/** How days, weights and ids are written for people. */
+const dayFormat = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
+
+export const day = (iso: string | null | undefined) =>
+  iso ? dayFormat.format(new Date(`${iso}T00:00:00Z`)) : 'no date';
+
+export const plain = (id: string | null | undefined) => (id ?? '').replaceAll('-', ' ');
+
+export const attire = (id: string | null | undefined) => (id === 'no-gi' ? 'no-gi' : id === 'gi' ? 'gi' : '');
+
+const poundsPerKg = 2.2046226218;
+
+/** A weight in kilograms as it is shown. */
+export const shown = (kg: number | null | undefined, unit: string | null | undefined) =>
+  kg == null ? '' : unit === 'lb' ? String(Math.round(kg * poundsPerKg * 10) / 10) : String(kg);
+
+/** A weight as typed, in kilograms; null when empty. */
+export const kilograms = (typed: string, unit: string | null | undefined) => {
+  if (typed.trim() === '') return undefined;
+  const number = Number(typed.replace(',', '.'));
+  return unit === 'lb' ? Math.round((number / poundsPerKg) * 100) / 100 : number;
+};
+
+export const today = () => {
+  const now = new Date();
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60000).toISOString().slice(0, 10);
+};
+
+export const times = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`;
