@@ -55,7 +55,7 @@ public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRo
     /// <summary>The view of a roll.</summary>
     public static RollView Of(LoggedRoll logged, Log log) => new(
         LogWriter.Head(logged.Session), LogWriter.Document(logged.Roll), RollRow.Of(logged, log), [.. logged.Roll.Takeaways.Select(t => t.Text)],
-        [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)?.Caution).OfType<string>().Distinct()]);
+        [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)).Where(m => m?.Caution is not null).Select(m => $"{char.ToUpperInvariant(m!.Name[0])}{m.Name[1..]}: {m.Caution}").Distinct()]);
 }
 
 /// <summary>A roll to keep, as edited.</summary>

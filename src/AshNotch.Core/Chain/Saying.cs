@@ -38,10 +38,10 @@ public static class Saying
     {
         var culture = CultureInfo.InvariantCulture;
         var there = vocabulary.Place(spot.From) is { Role: Role.Neutral } neutral ? neutral.Position.Id == "standing" ? "on the feet" : $"in the {neutral.Position.Name}" : $"in {vocabulary.SayPlace(spot.From)}";
-        var often = string.Create(culture, $"About {spot.VisitsPerRoll:0.0} of the steps of a roll start {there}; {Counted(spot.Steps, "step")} logged from there.");
+        var often = string.Create(culture, $"Something is tried {there} about {spot.VisitsPerRoll:0.0} times a roll; {spot.Steps} logged.");
         var with = spot.Partners.Count == 0 ? "" : $", with {Counted(spot.Partners.Count, "partner")}";
         var came = spot.By == Who.Me ? $"came off {Times(spot.Count)} in {Counted(spot.Attempts, "try", "tries")}" : $"happened {Times(spot.Count)}";
-        var likely = string.Create(culture, $"There it comes off about {100 * spot.Rate:0} times in 100 steps; it {came}{with}.");
+        var likely = string.Create(culture, $"It is what comes off about {100 * spot.Rate:0} times in 100 there; it {came}{with}.");
         var costly = string.Create(culture, $"Each time it {(spot.Worth < 0 ? "costs" : "earns")} about {Math.Abs(spot.Worth):0.0} {Reward.Unit(aim).Split(' ')[0]} by the end of the roll, against what else happens there.");
         return new Why(often, likely, costly);
     }

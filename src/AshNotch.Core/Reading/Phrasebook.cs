@@ -74,7 +74,7 @@ public sealed class Phrasebook
         {
             // "he passed", "I pulled": the verb itself, or "a double", "the stack": named as a thing.
             return words[last].Text is "passed" or "passes" or "pulled" or "pulls" or "reversed" or "recovered" or "shrimped" or "stacked" or "smashed"
-                || (before is not null && (OwnerCues.Contains(before.Text) || before.Text is "i" or "he" or "she" or "they" or "to" or "with" or "hit" or "of"));
+                || (before is not null && (OwnerCues.Contains(before.Text) || before.Text is "i" or "he" or "she" or "they" or "me" or "him" or "her" or "them" or "to" or "with" or "hit" or "of"));
         }
         if (before is null) return true;
         if (before.Text is "left" or "right" or "other" or "same" or "one" or "each" or "every" or "either" or "which" or "first" or "second" or "bottom" or "top") return before.Text is "bottom" or "top";

@@ -191,7 +191,7 @@
 <h1>How did it go?</h1>
 
 <div class="chips" role="group" aria-label="The session">
-  <label class="field"
+  <label class="field day"
     ><span>Day</span><input
       type="date"
       bind:value={draft.date}
@@ -286,6 +286,15 @@
     aria-describedby="told-state"></textarea>
 </label>
 
+{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+<div class="foot">
+  <button class="do" onclick={save} disabled={saving || draft.text.trim() === ''}>Save the roll</button>
+  <span id="told-state" class="quiet"
+    >{draft.text === '' ? 'Ctrl+Enter saves.' : kept ? 'Draft kept.' : 'Draft kept in this browser.'}</span
+  >
+  <a class="rack" href="/rack" use:link>To the rack</a>
+</div>
+
 {#if reading}
   <section aria-label="What was read">
     <Stick stick={reading.stick} size="wide" label="The roll as told" />
@@ -335,15 +344,6 @@
     <button class="may" onclick={() => ((draft.text = example), box?.focus())}>Try it with this one</button>
   </section>
 {/if}
-
-{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
-<div class="foot">
-  <button class="do" onclick={save} disabled={saving || draft.text.trim() === ''}>Save the roll</button>
-  <span id="told-state" class="quiet"
-    >{draft.text === '' ? 'Ctrl+Enter saves.' : kept ? 'Draft kept.' : 'Draft kept in this browser.'}</span
-  >
-  <a class="rack" href="/rack" use:link>To the rack</a>
-</div>
 
 {#if editing}
   {@const open = editing}
@@ -433,7 +433,8 @@
     .chips {
       grid-template-columns: 1fr 1fr 1fr;
     }
-    .chips .partner {
+    .chips .partner,
+    .chips .day {
       grid-column: span 2;
     }
     .read {

@@ -5,9 +5,9 @@ export type StickData = Schemas['Stick'];
 
 /** Drawing measures of the three sizes, in px. */
 export const sizes = {
-  wide: { height: 132, half: 34, swing: 26 },
-  row: { height: 56, half: 17, swing: 9 },
-  thumb: { height: 34, half: 11, swing: 5 },
+  wide: { height: 108, half: 36, swing: 30 },
+  row: { height: 56, half: 18, swing: 15 },
+  thumb: { height: 34, half: 11, swing: 8 },
 } as const;
 
 export type Size = keyof typeof sizes;

@@ -1,0 +1,62 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Tests;
+
+public class WalkTests
+{
+    private static readonly DateOnly Day = new(2026, 3, 2);
+
+    private static readonly Notch Pass = new() { By = Who.Partner, Move = "knee-cut-pass", From = "half-guard/bottom", To = "side-control/bottom", Outcome = Outcome.Landed };
+
+    private static Log LogOf(params Notch[] notches) => LogOf(Intensity.Steady, Day, notches);
+
+    private static Log LogOf(Intensity intensity, DateOnly day, params Notch[] notches) => new()
+    {
+        Sessions = [new Session { Id = "s", Date = day, Rolls = [new Roll { Id = "r", Intensity = intensity, Exchanges = [new Exchange { Notches = notches }] }] }],
+    };
+
+    private static IReadOnlyList<Step> Steps(Log log, DateOnly? asOf = null) => Walk.Of(log, MatVocabulary.BuiltIn, asOf).Steps;
+
+    [Fact]
+    public void What_was_given_threatened_or_caused_by_the_surroundings_teaches_nothing()
+    {
+        Assert.Empty(Steps(LogOf(
+            Pass with { Given = Who.Me }, Pass with { Outcome = Outcome.Threatened }, Pass with { Causes = ["surroundings"] }, Pass with { Causes = ["late", "clock"] }, Pass with { From = null })));
+    }
+
+    [Theory]
+    [InlineData(Outcome.Stopped, StepResult.Stays)]
+    [InlineData(Outcome.Abandoned, StepResult.Stays)]
+    [InlineData(Outcome.Near, StepResult.Stays)]
+    [InlineData(Outcome.Landed, StepResult.Lands)]
+    [InlineData(Outcome.Tap, StepResult.Taps)]
+    public void The_outcome_says_where_the_walk_goes(Outcome outcome, StepResult result) => Assert.Equal(result, Assert.Single(Steps(LogOf(Pass with { Outcome = outcome }))).Result);
+
+    [Fact]
+    public void The_k_th_repeat_of_one_exit_in_a_roll_counts_one_over_k()
+    {
+        Assert.Equal([1, 0.5, 1 / 3.0, 1], Steps(LogOf(Pass, Pass, Pass, Pass with { To = "mount/bottom" })).Select(s => s.Weight));
+    }
+
+    [Fact]
+    public void A_step_of_eight_weeks_ago_or_of_a_light_roll_counts_half()
+    {
+        Assert.Equal(0.5, Assert.Single(Steps(LogOf(Pass), Day.AddDays(56))).Weight, 12);
+        Assert.Equal(0.5, Assert.Single(Steps(LogOf(Intensity.Light, Day, Pass))).Weight, 12);
+    }
+
+    [Fact]
+    public void A_landing_that_names_no_place_goes_where_the_move_usually_leads() =>
+        Assert.Equal("side-control/bottom", Assert.Single(Steps(LogOf(Pass with { To = null }))).To);
+
+    [Fact]
+    public void A_positional_round_says_nothing_of_where_rolls_start()
+    {
+        var log = LogOf(Pass);
+        var roll = log.Sessions[0].Rolls[0] with { Kind = RollKind.Positional };
+        Assert.Empty(Walk.Of(log with { Sessions = [log.Sessions[0] with { Rolls = [roll] }] }, MatVocabulary.BuiltIn).Starts);
+        Assert.Single(Walk.Of(log, MatVocabulary.BuiltIn).Starts);
+    }
+}

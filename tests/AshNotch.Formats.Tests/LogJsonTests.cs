@@ -1,0 +1,115 @@
+using System.Text;
+using AshNotch.Core.Rolls;
+using AshNotch.Formats.Json;
+using NJsonSchema;
+
+namespace AshNotch.Formats.Tests;
+
+public class LogJsonTests
+{
+    /// <summary>One of everything the record can hold.</summary>
+    public const string Full = """
+        { "format": "ash-notch-log", "version": 1,
+          "practitioner": { "belt": "blue", "stripes": 2, "weightKg": 77.0, "ageDivision": "master-1", "units": "lb",
+            "history": [ { "since": "2025-01-01", "belt": "white", "stripes": 4, "weightKg": 80.5 } ] },
+          "partners": [ { "id": "p1", "name": "Tall one", "belt": "purple", "stripes": 0, "weightKg": 82.5, "size": null, "traits": ["long legs"], "alsoCalled": ["Tall 1"], "notes": "" },
+                        { "id": "p2", "name": "Ünï “quoted”", "size": "much-heavier" } ],
+          "sessions": [ { "id": "s1", "date": "2026-03-02", "time": "18:30", "kind": "open-mat", "attire": "no-gi", "notes": "hot", "state": { "energy": "tired", "sore": ["left knee"], "note": "slept badly" },
+            "rolls": [ { "id": "r1", "partner": "p1", "partnerBelt": "purple", "partnerStripes": 0, "partnerWeightKg": 82.5, "kind": "match", "intensity": "hard", "partnerIntensity": "steady",
+              "minutes": 5.5, "plannedMinutes": 6, "rules": "federation", "mission": { "text": "grip first", "checks": [ { "text": "both hands", "done": true }, { "text": "sit late" } ] },
+              "partial": ["starts-late", "cut-short"], "retelling": "I pulled.\nHe passed.", "notes": "n",
+              "exchanges": [ { "start": "standing/neutral", "end": "tap",
+                "notches": [
+                  { "by": "me", "move": "guard-pull", "from": "standing/neutral", "to": "de-la-riva-guard/bottom", "outcome": "landed", "side": "left", "at": "0:20", "span": [2, 8], "inferred": ["from"] },
+                  { "by": "partner", "move": "my-gyms-pass", "from": "de-la-riva-guard/bottom", "to": "side-control/bottom", "outcome": "near", "causes": ["grip lost", "own cause"], "given": "me", "unsure": true, "remaining": "4:05" },
+                  { "by": "partner", "from": "side-control/bottom", "outcome": "tap", "note": "fast", "advice": [{ "text": "frame before turning", "from": "coach" }, { "text": "breathe" }] } ] },
+                { "end": "boundary" } ],
+              "takeaways": [ "Re-grip.", { "text": "Frame.", "exchange": 0, "notch": 2 } ] } ] },
+            { "id": "s2", "date": "2026-03-04" } ],
+          "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "chosen": "2026-03-05", "reason": "hurts" } ] }
+        """;
+
+    private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)));
+
+    private static string Write(Log log)
+    {
+        using var stream = new MemoryStream();
+        LogWriter.Write(log, stream);
+        return Encoding.UTF8.GetString(stream.ToArray());
+    }
+
+    private static IReadOnlyList<Fault> Faults(string json) => Assert.Throws<FaultyInputException>(() => Read(json)).Faults;
+
+    [Fact]
+    public void Writing_and_reading_again_gives_the_same_log_with_every_field_in_it()
+    {
+        var written = Write(Read(Full).Log);
+        Assert.Equal(written, Write(Read(written).Log));
+        foreach (var kept in (string[])["Tall 1", "Ünï “quoted”", "much-heavier", "slept badly", "\"4:05\"", "both hands", "starts-late", "my-gyms-pass", "own cause", "\"boundary\"", "breathe", "\"notch\": 2", "master-1", "hurts", "2025-01-01"])
+        {
+            Assert.Contains(kept, written, StringComparison.Ordinal);
+        }
+        Assert.DoesNotContain("null", written, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_is_written_fits_the_published_schema_and_what_is_wrong_does_not()
+    {
+        var schema = await JsonSchema.FromFileAsync(Path.Combine(Root, "docs", "ash-notch-log.schema.json"), TestContext.Current.CancellationToken);
+        Assert.Empty(schema.Validate(Full));
+        Assert.Empty(schema.Validate(Write(Read(Full).Log)));
+        Assert.Empty(schema.Validate(await File.ReadAllTextAsync(Path.Combine(Root, "demo", "demo-log.json"), TestContext.Current.CancellationToken)));
+        Assert.NotEmpty(schema.Validate(Full.Replace("\"near\"", "\"banana\"", StringComparison.Ordinal)));
+        Assert.NotEmpty(schema.Validate("""{ "format": "ash-notch-log" }"""));
+    }
+
+    [Fact]
+    public void Own_terms_are_kept_and_reported() => Assert.Equal(["my-gyms-pass"], Read(Full).OwnTerms);
+
+    [Fact]
+    public void Only_format_and_version_are_needed()
+    {
+        var log = Read("""{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "landed" } ] } ] } ] } ] }""").Log;
+        var roll = Assert.Single(log.Rolls).Roll;
+        Assert.Null(roll.Minutes);
+        Assert.Null(roll.Notches.Single().From);
+    }
+
+    [Theory]
+    [InlineData("\"purple\", \"stripes\": 0", "\"plaid\", \"stripes\": 0", "partners[0].belt")]
+    [InlineData("82.5, \"size\"", "-3, \"size\"", "partners[0].weightKg")]
+    [InlineData("2026-03-02", "1826-03-02", "sessions[0].date")]
+    [InlineData("2026-03-02", "2026-02-30", "sessions[0].date")]
+    [InlineData("\"partner\": \"p1\"", "\"partner\": \"p9\"", "sessions[0].rolls[0].partner")]
+    [InlineData("\"id\": \"p2\"", "\"id\": \"p1\"", "partners[1].id")]
+    [InlineData("\"0:20\"", "\"0:75\"", "sessions[0].rolls[0].exchanges[0].notches[0].at")]
+    [InlineData("\"outcome\": \"near\",", "", "sessions[0].rolls[0].exchanges[0].notches[1].outcome")]
+    [InlineData("\"minutes\": 5.5", "\"minutes\": 4000", "sessions[0].rolls[0].minutes")]
+    [InlineData("\"exchange\": 0, \"notch\": 2", "\"exchange\": 0, \"notch\": 9", "sessions[0].rolls[0].takeaways[1]")]
+    [InlineData("\"version\": 1", "\"version\": 2", "version")]
+    [InlineData("ash-notch-log", "other-log", "format")]
+    public void A_fault_is_told_where_it_stands(string right, string wrong, string where) =>
+        Assert.Equal(where, Assert.Single(Faults(Full.Replace(right, wrong, StringComparison.Ordinal))).Where);
+
+    [Fact]
+    public void Every_fault_gets_its_line() =>
+        Assert.Equal(2, Faults(Full.Replace("\"purple\", \"stripes\"", "\"plaid\", \"stripes\"", StringComparison.Ordinal).Replace("2026-03-02", "1826-03-02", StringComparison.Ordinal)).Count);
+
+    [Theory]
+    [InlineData("", "line 1")]
+    [InlineData("{ \"format\": ", "line 1")]
+    [InlineData("{\n\"format\": \"ash-notch-log\",\n\"version\": \"one\" }", "line 3")]
+    [InlineData("[1, 2]", "line 1")]
+    [InlineData("null", "")]
+    public void Broken_JSON_is_told_by_line(string json, string where) => Assert.StartsWith(where, Assert.Single(Faults(json)).Where, StringComparison.Ordinal);
+
+    internal static string Root
+    {
+        get
+        {
+            var directory = new DirectoryInfo(AppContext.BaseDirectory);
+            while (!File.Exists(Path.Combine(directory!.FullName, "global.json"))) directory = directory.Parent;
+            return directory.FullName;
+        }
+    }
+}

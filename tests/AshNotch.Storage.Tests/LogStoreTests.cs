@@ -1,0 +1,178 @@
+using AshNotch.Core.Drilling;
+using AshNotch.Core.Rolls;
+using AshNotch.Formats.Json;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage.Tests;
+
+public sealed class LogStoreTests : IDisposable
+{
+    private static readonly DateTimeOffset Now = new(2026, 3, 2, 20, 0, 0, TimeSpan.Zero);
+    private readonly string directory = Directory.CreateTempSubdirectory("ash-notch-storage-").FullName;
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(directory, recursive: true);
+    }
+
+    private static Log Demo()
+    {
+        var root = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(root!.FullName, "global.json"))) root = root.Parent;
+        using var stream = File.OpenRead(Path.Combine(root.FullName, "demo", "demo-log.json"));
+        return LogReader.Read(stream).Log with { Focuses = [new Focus("half-guard/bottom", Who.Partner, "knee-cut-pass", null, new DateOnly(2026, 11, 22), "why not")] };
+    }
+
+    private static string Text(Log log)
+    {
+        using var stream = new MemoryStream();
+        LogWriter.Write(log, stream);
+        return System.Text.Encoding.UTF8.GetString(stream.ToArray());
+    }
+
+    private static Roll Roll(string id, string? partner = null) => new()
+    {
+        Id = id, Partner = partner, Exchanges = [new Exchange { Start = "standing/neutral", Notches = [new Notch { By = Who.Me, Move = "guard-pull", Outcome = Outcome.Landed, Causes = ["late"], Advice = [new Advice("slow down", "coach")] }] }],
+        Takeaways = [new Takeaway("grip", 0, 0)], Mission = new Mission("m", [new MissionCheck("c", null)]),
+    };
+
+    private static Session Session(string id = "s1") => new() { Id = id, Date = new DateOnly(2026, 3, 2), State = new DayState(Energy.Tired, ["neck"], null) };
+
+    [Fact]
+    public void A_whole_log_comes_back_as_it_went_in_and_survives_a_restart()
+    {
+        var demo = Demo();
+        using (var store = LogStore.Open(directory)) store.Import(demo, Now);
+        using var again = LogStore.Open(directory);
+        Assert.Equal(Text(demo), Text(again.Read()));
+        Assert.Equal("ok", again.CheckIntegrity());
+    }
+
+    [Fact]
+    public void Importing_twice_changes_nothing_and_keeps_the_earlier_forms()
+    {
+        var demo = Demo();
+        using var store = LogStore.Open(directory);
+        store.Import(demo, Now);
+        store.Import(demo, Now);
+        Assert.Equal(Text(demo), Text(store.Read()));
+        Assert.Equal("imported", Assert.Single(store.RollHistory(demo.Rolls.First().Roll.Id)).Change);
+    }
+
+    [Fact]
+    public void A_roll_is_saved_whole_edited_deleted_and_taken_back_with_its_history()
+    {
+        using var store = LogStore.Open(directory);
+        store.SaveRoll(Session(), Roll("r1"), Now);
+        store.SaveRoll(Session(), Roll("r2"), Now);
+        store.SaveRoll(Session(), Roll("r1") with { Notes = "edited", Exchanges = [] , Takeaways = [] }, Now);
+        Assert.Equal(["r1", "r2"], store.Read().Rolls.Select(r => r.Roll.Id));
+        Assert.Equal("edited", store.Read().Rolls.First().Roll.Notes);
+
+        Assert.True(store.DeleteRoll("r1", Now));
+        Assert.False(store.DeleteRoll("r1", Now));
+        Assert.Equal(["r2"], store.Read().Rolls.Select(r => r.Roll.Id));
+        Assert.True(store.RestoreRoll("r1", Now));
+        Assert.False(store.RestoreRoll("r1", Now));
+        Assert.Equal(["r1", "r2"], store.Read().Rolls.Select(r => r.Roll.Id));
+
+        var history = store.RollHistory("r1");
+        Assert.Equal(["edited", "deleted", "restored"], history.Select(h => h.Change));
+        Assert.Contains("slow down", history[0].Document, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_roll_with_an_unknown_partner_leaves_nothing_behind_not_even_its_session()
+    {
+        using var store = LogStore.Open(directory);
+        Assert.Throws<StorageException>(() => store.SaveRoll(Session(), Roll("r1", "nobody"), Now));
+        Assert.Empty(store.Read().Sessions);
+    }
+
+    [Fact]
+    public void A_fault_in_the_middle_of_an_import_stores_none_of_it()
+    {
+        var demo = Demo();
+        using var store = LogStore.Open(directory);
+        var broken = demo with { Sessions = [.. demo.Sessions, Session("last") with { Rolls = [Roll("x", "nobody")] }] };
+        Assert.ThrowsAny<Exception>(() => store.Import(broken, Now));
+        Assert.Empty(store.Read().Sessions);
+        Assert.Empty(store.Read().Partners);
+    }
+
+    [Fact]
+    public void The_version_changes_with_every_write_of_anybody()
+    {
+        using var store = LogStore.Open(directory);
+        using var other = LogStore.Open(directory);
+        var before = store.Version;
+        Assert.Equal(before, store.Version);
+        other.SaveRoll(Session(), Roll("r1"), Now);
+        Assert.NotEqual(before, store.Version);
+    }
+
+    [Fact]
+    public void Writes_are_on_the_disk_when_they_return()
+    {
+        using var store = LogStore.Open(directory);
+        using var connection = new SqliteConnection($"Data Source={Path.Combine(directory, LogStore.FileName)}");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA journal_mode";
+        Assert.Equal("wal", command.ExecuteScalar());
+    }
+
+    [Fact]
+    public void Drafts_and_settings_are_kept_and_dropped()
+    {
+        using var store = LogStore.Open(directory);
+        store.KeepDraft("log", "half a thought", Now);
+        store.KeepDraft("log", "a whole thought", Now);
+        Assert.Equal("a whole thought", store.Draft("log"));
+        store.KeepDraft("log", null, Now);
+        Assert.Null(store.Draft("log"));
+        store.KeepSetting("aim", "finish");
+        Assert.Equal("finish", store.Setting("aim"));
+    }
+
+    [Fact]
+    public void Data_of_a_later_version_is_refused_and_left_alone()
+    {
+        using (LogStore.Open(directory)) { }
+        using (var connection = new SqliteConnection($"Data Source={Path.Combine(directory, LogStore.FileName)};Pooling=false"))
+        {
+            connection.Open();
+            using var command = connection.CreateCommand();
+            command.CommandText = "PRAGMA user_version = 999";
+            command.ExecuteNonQuery();
+        }
+        Assert.Contains("later", Assert.Throws<StorageException>(() => LogStore.Open(directory)).Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_file_that_is_no_database_and_a_directory_that_is_a_file_are_refused_in_words()
+    {
+        File.WriteAllText(Path.Combine(directory, LogStore.FileName), new string('x', 5000));
+        Assert.Throws<StorageException>(() => LogStore.Open(directory));
+        var file = Path.Combine(directory, "file");
+        File.WriteAllText(file, "");
+        Assert.Throws<StorageException>(() => LogStore.Open(file));
+    }
+
+    [Fact]
+    public void Only_one_may_serve_a_directory_at_a_time()
+    {
+        using (DataLock.Take(directory)) Assert.Contains("already", Assert.Throws<StorageException>(() => DataLock.Take(directory)).Message, StringComparison.Ordinal);
+        DataLock.Take(directory).Dispose();
+    }
+
+    [Fact]
+    public void Two_hands_writing_at_once_lose_nothing()
+    {
+        using var store = LogStore.Open(directory);
+        Parallel.For(0, 40, i => store.SaveRoll(Session($"s{i % 3}"), Roll($"r{i}"), Now));
+        Assert.Equal(40, store.Read().Rolls.Count());
+        Assert.Equal("ok", store.CheckIntegrity());
+    }
+}
