@@ -1,0 +1,11 @@
+using AshNotch.Bench;
+
+// Usage: AshNotch.Bench [speed | crash [RUNS]]; without a name, both.
+var name = args.Length > 0 ? args[0] : "all";
+if (name is not ("all" or "speed" or "crash"))
+{
+    Console.Error.WriteLine($"There is no benchmark '{name}'; there are speed and crash.");
+    return 2;
+}
+if (name is "all" or "speed") Speed.Run();
+return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;

@@ -1,0 +1,107 @@
+using System.Text;
+using System.Text.Json.Nodes;
+using AshNotch.App.Verbs;
+
+namespace AshNotch.App.Tests;
+
+public sealed class CommandLineTests : IDisposable
+{
+    private readonly string directory = Directory.CreateTempSubdirectory("ash-notch-verbs-").FullName;
+
+    public void Dispose() => Directory.Delete(directory, recursive: true);
+
+    private static async Task<(int Code, string Out, string Said)> Run(string input, params string[] args)
+    {
+        using var results = new MemoryStream();
+        using var said = new StringWriter();
+        var code = await CommandLine.Run(args, new Output(results, said, new MemoryStream(Encoding.UTF8.GetBytes(input))));
+        return (code, Encoding.UTF8.GetString(results.ToArray()), said.ToString());
+    }
+
+    [Fact]
+    public async Task Export_and_import_of_the_demo_log_give_the_same_log()
+    {
+        var first = Path.Combine(directory, "a");
+        var second = Path.Combine(directory, "b");
+        Assert.Equal(0, (await Run("", "import", DemoData.File, "--data", first)).Code);
+        var (code, exported, _) = await Run("", "export", "--format", "json", "--data", first);
+        Assert.Equal(0, code);
+        Assert.Equal(await File.ReadAllTextAsync(DemoData.File, TestContext.Current.CancellationToken), exported);
+        Assert.Equal(0, (await Run(exported, "import", "-", "--data", second)).Code);
+        Assert.Equal(exported, (await Run("", "export", "--data", second)).Out);
+    }
+
+    [Fact]
+    public async Task Weak_spots_has_the_shape_of_the_design()
+    {
+        var (code, text, _) = await Run("", "weak-spots", DemoData.File, "--aim", "points", "--top", "3");
+        Assert.Equal(0, code);
+        var result = JsonNode.Parse(text)!;
+        Assert.Equal(["valuePerRoll", "rolls", "notches", "spots", "untested"], result.AsObject().Select(p => p.Key));
+        Assert.Equal(3, result["spots"]!.AsArray().Count);
+        Assert.Equal(
+            ["rank", "from", "by", "move", "to", "gainPerRoll", "low", "high", "firstShare", "visitsPerRoll", "rate", "count", "partners", "rolls", "say"],
+            result["spots"]![0]!.AsObject().Select(p => p.Key));
+        Assert.Equal(text, (await Run("", "weak-spots", DemoData.File, "--aim", "points", "--top", "3")).Out);
+    }
+
+    [Fact]
+    public async Task Read_gives_mentions_exchanges_and_what_was_unread_with_offsets()
+    {
+        const string Text = "Standing. Oak pulled guard. Wozzle.";
+        var (code, text, _) = await Run(Text, "read", "-", "--partner", "Oak");
+        Assert.Equal(0, code);
+        var result = JsonNode.Parse(text)!;
+        var move = result["mentions"]![1]!;
+        Assert.Equal(("guard-pull", "move", "pulled guard"), ((string?)move["id"], (string?)move["kind"], Text[(int)move["start"]!..(int)move["end"]!]));
+        var notch = result["exchanges"]![0]!["notches"]![0]!;
+        Assert.Equal(("partner", "open-guard/top"), ((string?)notch["by"], (string?)notch["to"]));
+        Assert.Equal(2, notch["span"]!.AsArray().Count);
+        Assert.Equal("Wozzle", (string?)result["unread"]![0]!["text"]);
+    }
+
+    [Fact]
+    public async Task Vocabulary_lists_places_with_mirrors_and_moves_with_kinds()
+    {
+        var result = JsonNode.Parse((await Run("", "vocabulary")).Out)!;
+        Assert.Contains(result["places"]!.AsArray(), p => (string?)p!["id"] == "half-guard/bottom" && (string?)p["mirror"] == "half-guard/top");
+        Assert.Contains(result["moves"]!.AsArray(), m => (string?)m!["id"] == "knee-cut-pass" && (string?)m["kind"] == "pass");
+    }
+
+    [Theory]
+    [InlineData(2, "dance")]
+    [InlineData(2, "weak-spots")]
+    [InlineData(2, "weak-spots", "-", "--aim", "win")]
+    [InlineData(2, "weak-spots", "-", "--top", "0")]
+    [InlineData(2, "serve", "--port", "99999")]
+    [InlineData(1, "weak-spots", "-")]
+    [InlineData(1, "import", "-", "--data", "unused")]
+    [InlineData(1, "read", "/no/such/file")]
+    [InlineData(1, "export", "--data", "/no/such/directory")]
+    public async Task Faults_and_misuse_have_their_codes_and_a_line_of_words(int expected, params string[] args)
+    {
+        var (code, output, said) = await Run("{ broken", args);
+        Assert.Equal(expected, code);
+        Assert.Empty(output);
+        Assert.NotEmpty(said.Trim());
+    }
+
+    [Fact]
+    public async Task An_import_reports_own_terms_and_keeps_them()
+    {
+        const string Log = """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "move": "gym-special", "outcome": "landed" } ] } ] } ] } ] }""";
+        var (code, _, said) = await Run(Log, "import", "-", "--data", directory);
+        Assert.Equal(0, code);
+        Assert.Contains("gym-special", said, StringComparison.Ordinal);
+        Assert.Contains("gym-special", (await Run("", "export", "--data", directory)).Out, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_second_serve_on_the_same_directory_refuses_in_one_line()
+    {
+        using var held = Storage.DataLock.Take(directory);
+        var (code, _, said) = await Run("", "serve", "--data", directory, "--port", "0");
+        Assert.Equal(1, code);
+        Assert.Contains("already being served", Assert.Single(said.Trim().Split('\n')), StringComparison.Ordinal);
+    }
+}
