@@ -48,9 +48,15 @@ internal sealed class Mat(Random random)
         exchanges[^1] = exchanges[^1] with { End = exchanges[^1].End ?? ExchangeEnd.Time };
         return new Roll
         {
-            Id = id, Partner = partner.Id, PartnerThen = partner.Today, Kind = match ? RollKind.Match : positional ? RollKind.Positional : RollKind.Free,
-            Intensity = match ? Intensity.Hard : light ? Intensity.Light : Intensity.Steady, Minutes = match ? 6 : 5, Rules = match ? "federation" : null,
-            Partial = random.Next(12) == 0 ? [PartialAccount.CutShort] : [], Exchanges = exchanges,
+            Id = id,
+            Partner = partner.Id,
+            PartnerThen = partner.Today,
+            Kind = match ? RollKind.Match : positional ? RollKind.Positional : RollKind.Free,
+            Intensity = match ? Intensity.Hard : light ? Intensity.Light : Intensity.Steady,
+            Minutes = match ? 6 : 5,
+            Rules = match ? "federation" : null,
+            Partial = random.Next(12) == 0 ? [PartialAccount.CutShort] : [],
+            Exchanges = exchanges,
         };
     }
 
@@ -89,8 +95,13 @@ internal sealed class Mat(Random random)
         var given = lands && to is not null && light && random.Next(4) == 0 ? (Who?)(way.By == Who.Me ? Who.Partner : Who.Me) : null;
         return new Notch
         {
-            By = way.By, Move = random.Next(15) == 0 && to is not null && lands ? null : way.Move, From = now, To = lands ? to : null,
-            Outcome = lands ? to is null ? Outcome.Tap : Outcome.Landed : stays, Given = given, Unsure = random.Next(14) == 0,
+            By = way.By,
+            Move = random.Next(15) == 0 && to is not null && lands ? null : way.Move,
+            From = now,
+            To = lands ? to : null,
+            Outcome = lands ? to is null ? Outcome.Tap : Outcome.Landed : stays,
+            Given = given,
+            Unsure = random.Next(14) == 0,
             Side = random.Next(4) switch { 0 => BodySide.Left, 1 => BodySide.Right, _ => null },
             Causes = lands && way.By == Who.Partner && random.Next(4) == 0 ? [Causes[random.Next(Causes.Length)]] : [],
         };

@@ -18,7 +18,10 @@ internal static class Retellings
             var id = $"s{date:MMdd}";
             yield return new Session
             {
-                Id = id, Date = date, Kind = Said<SessionKind>(head[1]), Attire = Said<Attire>(head[2]),
+                Id = id,
+                Date = date,
+                Kind = Said<SessionKind>(head[1]),
+                Attire = Said<Attire>(head[2]),
                 Rolls = [.. rolls.Skip(1).Select((r, i) => Roll($"{id}-{i + 1}", r, partners))],
             };
         }
@@ -33,8 +36,15 @@ internal static class Retellings
         var read = RetellingReader.Read(text, partner.Name);
         return new Roll
         {
-            Id = id, Partner = partner.Id, PartnerThen = partner.Today, Kind = RollKind.Free, Minutes = double.Parse(head[1], CultureInfo.InvariantCulture),
-            Intensity = Said<Intensity>(head[2]), Retelling = text, Exchanges = [.. read.Exchanges.Select(e => e.Exchange)], Takeaways = read.Takeaways,
+            Id = id,
+            Partner = partner.Id,
+            PartnerThen = partner.Today,
+            Kind = RollKind.Free,
+            Minutes = double.Parse(head[1], CultureInfo.InvariantCulture),
+            Intensity = Said<Intensity>(head[2]),
+            Retelling = text,
+            Exchanges = [.. read.Exchanges.Select(e => e.Exchange)],
+            Takeaways = read.Takeaways,
         };
     }
 

@@ -44,7 +44,9 @@ public static class Scenario
                 var competition = week == 5 && day == DayOfWeek.Saturday;
                 var session = new Session
                 {
-                    Id = $"s{date:MMdd}", Date = date, Time = day == DayOfWeek.Saturday ? new TimeOnly(10, 30) : new TimeOnly(18, 45),
+                    Id = $"s{date:MMdd}",
+                    Date = date,
+                    Time = day == DayOfWeek.Saturday ? new TimeOnly(10, 30) : new TimeOnly(18, 45),
                     Kind = competition ? SessionKind.Competition : day == DayOfWeek.Saturday ? SessionKind.OpenMat : SessionKind.Class,
                     Attire = day == DayOfWeek.Wednesday ? Attire.NoGi : Attire.Gi,
                     State = random.Next(5) == 0 ? new DayState(Energy.Tired, random.Next(2) == 0 ? ["right ring finger"] : [], null) : null,
@@ -59,7 +61,11 @@ public static class Scenario
         {
             Practitioner = new Practitioner
             {
-                Belt = Belt.Blue, Stripes = 2, WeightKg = 74, AgeDivision = AgeDivision.Master1, Units = WeightUnit.Kg,
+                Belt = Belt.Blue,
+                Stripes = 2,
+                WeightKg = 74,
+                AgeDivision = AgeDivision.Master1,
+                Units = WeightUnit.Kg,
                 History = [new PractitionerThen(FirstMonday, Belt.Blue, 1, 75.5, AgeDivision.Master1), new PractitionerThen(FirstMonday.AddDays(40), Belt.Blue, 2, 74, AgeDivision.Master1)],
             },
             Partners = Partners,

@@ -24,7 +24,9 @@ internal sealed class Problems : IExceptionHandler
         BadHttpRequestException { InnerException: JsonException json } => Faulty([new Fault(Path(json), "has a value of the wrong type, or is not valid JSON.")]),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => new ProblemDetails
         {
-            Status = StatusCodes.Status413PayloadTooLarge, Title = "That is too much at once.", Detail = "Keep one roll under 2 megabytes; split it in two.",
+            Status = StatusCodes.Status413PayloadTooLarge,
+            Title = "That is too much at once.",
+            Detail = "Keep one roll under 2 megabytes; split it in two.",
         },
         BadHttpRequestException bad => new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.Message },
         _ => null,
@@ -33,7 +35,9 @@ internal sealed class Problems : IExceptionHandler
     private static HttpValidationProblemDetails Faulty(IReadOnlyList<Fault> faults) =>
         new(faults.GroupBy(f => f.Where).ToDictionary(g => g.Key, g => g.Select(f => f.What).ToArray()))
         {
-            Status = StatusCodes.Status400BadRequest, Title = "Something needs another look; nothing was stored.", Detail = string.Join(' ', faults.Take(3)),
+            Status = StatusCodes.Status400BadRequest,
+            Title = "Something needs another look; nothing was stored.",
+            Detail = string.Join(' ', faults.Take(3)),
         };
 
     private static string Path(JsonException json) => (json.Path ?? "").TrimStart('$').TrimStart('.');

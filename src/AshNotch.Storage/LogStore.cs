@@ -159,8 +159,11 @@ public sealed class LogStore : IDisposable
         var given = log.Practitioner;
         PeopleTables.Save(connection, new Practitioner
         {
-            Belt = given.Belt ?? before.Belt, Stripes = given.Stripes ?? before.Stripes, WeightKg = given.WeightKg ?? before.WeightKg,
-            AgeDivision = given.AgeDivision ?? before.AgeDivision, Units = given.Units ?? before.Units,
+            Belt = given.Belt ?? before.Belt,
+            Stripes = given.Stripes ?? before.Stripes,
+            WeightKg = given.WeightKg ?? before.WeightKg,
+            AgeDivision = given.AgeDivision ?? before.AgeDivision,
+            Units = given.Units ?? before.Units,
             History = given.History.Count > 0 ? given.History : before.History,
         });
         foreach (var partner in log.Partners) PeopleTables.Save(connection, partner);

@@ -26,7 +26,12 @@ internal static class PeopleTables
             .Select(row => new PractitionerThen(row.Day(0)!.Value, row.Said<Belt>(1), row.Int(2), row.Real(3), row.Said<AgeDivision>(4))).ToList();
         return connection.Query("SELECT belt, stripes, weight_kg, age_division, units FROM practitioner").Select(row => new Practitioner
         {
-            Belt = row.Said<Belt>(0), Stripes = row.Int(1), WeightKg = row.Real(2), AgeDivision = row.Said<AgeDivision>(3), Units = row.Said<WeightUnit>(4), History = history,
+            Belt = row.Said<Belt>(0),
+            Stripes = row.Int(1),
+            WeightKg = row.Real(2),
+            AgeDivision = row.Said<AgeDivision>(3),
+            Units = row.Said<WeightUnit>(4),
+            History = history,
         }).FirstOrDefault() ?? new Practitioner { History = history };
     }
 

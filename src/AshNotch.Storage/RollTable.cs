@@ -31,14 +31,21 @@ internal static class RollTable
             var key = row.GetInt64(0);
             List(bySession, row.GetString(2)).Add(new Roll
             {
-                Id = row.GetString(1), Partner = row.Text(3),
+                Id = row.GetString(1),
+                Partner = row.Text(3),
                 PartnerThen = new PartnerOfTheDay(row.Said<Belt>(4), row.Int(5), row.Real(6), row.Said<RelativeSize>(7)),
-                Kind = row.Said<RollKind>(8), Intensity = row.Said<Intensity>(9), PartnerIntensity = row.Said<Intensity>(10),
-                Minutes = row.Real(11), PlannedMinutes = row.Real(12), Rules = row.Text(13),
+                Kind = row.Said<RollKind>(8),
+                Intensity = row.Said<Intensity>(9),
+                PartnerIntensity = row.Said<Intensity>(10),
+                Minutes = row.Real(11),
+                PlannedMinutes = row.Real(12),
+                Rules = row.Text(13),
                 Mission = row.Text(14) is { } mission ? new Mission(mission, JsonSerializer.Deserialize(row.Text(15) ?? "[]", StorageJson.Default.ListMissionCheck)!) : null,
                 Partial = [.. row.Texts(16).Select(p => Term.TryRead<PartialAccount>(p, out var partial) ? partial : throw new InvalidDataException($"the data holds the partial account '{p}'"))],
-                Retelling = row.Text(17), Notes = row.Text(18),
-                Exchanges = exchanges.GetValueOrDefault(key) ?? [], Takeaways = takeaways.GetValueOrDefault(key) ?? [],
+                Retelling = row.Text(17),
+                Notes = row.Text(18),
+                Exchanges = exchanges.GetValueOrDefault(key) ?? [],
+                Takeaways = takeaways.GetValueOrDefault(key) ?? [],
             });
         }
         return bySession;
@@ -114,9 +121,19 @@ internal static class RollTable
         {
             List(notches, (row.GetInt64(0), row.GetInt32(1))).Add(new Notch
             {
-                By = row.Said<Who>(2)!.Value, Move = row.Text(3), From = row.Text(4), To = row.Text(5), Outcome = row.Said<Outcome>(6)!.Value,
-                Side = row.Said<BodySide>(7), AtSeconds = row.Int(8), RemainingSeconds = row.Int(9), Given = row.Said<Who>(10), Causes = row.Texts(11),
-                Unsure = row.GetInt32(12) != 0, Inferred = row.Texts(13), Note = row.Text(14),
+                By = row.Said<Who>(2)!.Value,
+                Move = row.Text(3),
+                From = row.Text(4),
+                To = row.Text(5),
+                Outcome = row.Said<Outcome>(6)!.Value,
+                Side = row.Said<BodySide>(7),
+                AtSeconds = row.Int(8),
+                RemainingSeconds = row.Int(9),
+                Given = row.Said<Who>(10),
+                Causes = row.Texts(11),
+                Unsure = row.GetInt32(12) != 0,
+                Inferred = row.Texts(13),
+                Note = row.Text(14),
                 Advice = row.Text(15) is { } advice ? JsonSerializer.Deserialize(advice, StorageJson.Default.ListAdvice)! : [],
                 Span = row.Int(16) is { } start ? new Span(start, row.GetInt32(17)) : null,
             });

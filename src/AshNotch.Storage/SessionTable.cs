@@ -26,8 +26,12 @@ internal static class SessionTable
 
     private static Session Of(SqliteDataReader row) => new()
     {
-        Id = row.GetString(0), Date = row.Day(1), Time = row.Text(2) is { } time ? TimeOnly.ParseExact(time, "HH:mm", CultureInfo.InvariantCulture) : null,
-        Kind = row.Said<SessionKind>(3), Attire = row.Said<Attire>(4), Notes = row.Text(5),
+        Id = row.GetString(0),
+        Date = row.Day(1),
+        Time = row.Text(2) is { } time ? TimeOnly.ParseExact(time, "HH:mm", CultureInfo.InvariantCulture) : null,
+        Kind = row.Said<SessionKind>(3),
+        Attire = row.Said<Attire>(4),
+        Notes = row.Text(5),
         State = row.GetInt32(6) == 0 ? null : new DayState(row.Said<Energy>(7), row.Texts(8), row.Text(9)),
     };
 }

@@ -33,8 +33,11 @@ public sealed class LogStoreTests : IDisposable
 
     private static Roll Roll(string id, string? partner = null) => new()
     {
-        Id = id, Partner = partner, Exchanges = [new Exchange { Start = "standing/neutral", Notches = [new Notch { By = Who.Me, Move = "guard-pull", Outcome = Outcome.Landed, Causes = ["late"], Advice = [new Advice("slow down", "coach")] }] }],
-        Takeaways = [new Takeaway("grip", 0, 0)], Mission = new Mission("m", [new MissionCheck("c", null)]),
+        Id = id,
+        Partner = partner,
+        Exchanges = [new Exchange { Start = "standing/neutral", Notches = [new Notch { By = Who.Me, Move = "guard-pull", Outcome = Outcome.Landed, Causes = ["late"], Advice = [new Advice("slow down", "coach")] }] }],
+        Takeaways = [new Takeaway("grip", 0, 0)],
+        Mission = new Mission("m", [new MissionCheck("c", null)]),
     };
 
     private static Session Session(string id = "s1") => new() { Id = id, Date = new DateOnly(2026, 3, 2), State = new DayState(Energy.Tired, ["neck"], null) };
@@ -66,7 +69,7 @@ public sealed class LogStoreTests : IDisposable
         using var store = LogStore.Open(directory);
         store.SaveRoll(Session(), Roll("r1"), Now);
         store.SaveRoll(Session(), Roll("r2"), Now);
-        store.SaveRoll(Session(), Roll("r1") with { Notes = "edited", Exchanges = [] , Takeaways = [] }, Now);
+        store.SaveRoll(Session(), Roll("r1") with { Notes = "edited", Exchanges = [], Takeaways = [] }, Now);
         Assert.Equal(["r1", "r2"], store.Read().Rolls.Select(r => r.Roll.Id));
         Assert.Equal("edited", store.Read().Rolls.First().Roll.Notes);
 

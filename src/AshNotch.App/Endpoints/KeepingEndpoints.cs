@@ -1,5 +1,5 @@
-using AshNotch.App.Views;
 using AshNotch.App.Verbs;
+using AshNotch.App.Views;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;

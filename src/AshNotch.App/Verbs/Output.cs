@@ -12,7 +12,9 @@ public sealed record Output(Stream Results, TextWriter Messages, Stream Input)
 {
     private static readonly JsonSerializerOptions Form = new(JsonSerializerDefaults.Web)
     {
-        WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping, NewLine = "\n",
+        WriteIndented = true,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+        NewLine = "\n",
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower) },
     };
 

@@ -44,9 +44,22 @@ public static class WeakSpotRanking
             if (change.Gain <= 0 || (by == Who.Partner && candidate.Count == 0)) continue;
             spots.Add(new WeakSpot
             {
-                Rank = 0, From = from, By = by, Move = move, To = candidate.To, GainPerRoll = change.Gain, VisitsPerRoll = change.Visits,
-                Rate = change.Rate, Worth = change.Worth, Count = candidate.Count, Attempts = candidate.Attempts, Steps = fit.Places[place].Seen,
-                Partners = candidate.Partners, Rolls = candidate.Rolls, Say = "", Why = new Why("", "", ""),
+                Rank = 0,
+                From = from,
+                By = by,
+                Move = move,
+                To = candidate.To,
+                GainPerRoll = change.Gain,
+                VisitsPerRoll = change.Visits,
+                Rate = change.Rate,
+                Worth = change.Worth,
+                Count = candidate.Count,
+                Attempts = candidate.Attempts,
+                Steps = fit.Places[place].Seen,
+                Partners = candidate.Partners,
+                Rolls = candidate.Rolls,
+                Say = "",
+                Why = new Why("", "", ""),
             });
         }
         var ranked = spots

@@ -153,8 +153,17 @@ internal sealed class Telling
         var spanned = places.Where(p => p == at || p == to).Append(found).ToList();
         var notch = new Notch
         {
-            By = actor, Move = move.Id, From = from?.Id, To = reached?.Id, Outcome = outcome, Given = given, Side = Sides.Of(clause, found),
-            AtSeconds = Times.At(clause), RemainingSeconds = Times.Remaining(clause), Unsure = guessed || doubt || !sure, Inferred = inferred,
+            By = actor,
+            Move = move.Id,
+            From = from?.Id,
+            To = reached?.Id,
+            Outcome = outcome,
+            Given = given,
+            Side = Sides.Of(clause, found),
+            AtSeconds = Times.At(clause),
+            RemainingSeconds = Times.Remaining(clause),
+            Unsure = guessed || doubt || !sure,
+            Inferred = inferred,
             Span = new Span(clause.Words[spanned.Min(p => p.First)].Start, clause.Words[spanned.Max(p => p.After) - 1].End),
         };
         Understood[found] = (move.Id, actor);
@@ -197,8 +206,15 @@ internal sealed class Telling
             var by = actor is { } told && clause.Has(Cues.Takes) ? told : place.Control > now.Control ? Who.Me : Who.Partner;
             notches.Add(new Notch
             {
-                By = by, From = now.Id, To = place.Id, Outcome = Outcome.Landed, Given = given, Unsure = !sure, Inferred = ["from"],
-                AtSeconds = Times.At(clause), RemainingSeconds = Times.Remaining(clause),
+                By = by,
+                From = now.Id,
+                To = place.Id,
+                Outcome = Outcome.Landed,
+                Given = given,
+                Unsure = !sure,
+                Inferred = ["from"],
+                AtSeconds = Times.At(clause),
+                RemainingSeconds = Times.Remaining(clause),
                 Span = new Span(clause.Words[named.First].Start, clause.Words[named.After - 1].End),
             });
             Understood[named] = (place.Id, by);

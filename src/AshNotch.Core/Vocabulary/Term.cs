@@ -15,7 +15,8 @@ public static class Term
     public static bool TryRead<T>(string? text, out T term) where T : struct, Enum
     {
         term = default;
-        return text is not null && Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
+        if (text is null) return false;
+        return Names<T>.ByName.TryGetValue(text, out term) || Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
     }
 
     private static string Kebab(string name)

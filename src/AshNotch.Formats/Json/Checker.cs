@@ -21,86 +21,89 @@ public sealed class Checker
     /// <summary>Adds a fault.</summary>
     public void Fault(string where, string what) => faults.Add(new Fault(where, what));
 
+    // The path is put together only for a fault: a log of years has millions of fields.
+    private void Fault(string at, string field, string what) => faults.Add(new Fault(at + field, what));
+
     /// <summary>A fixed term, or null when absent or wrong.</summary>
-    public T? Term<T>(string? written, string where) where T : struct, Enum
+    public T? Term<T>(string? written, string at, string field = "") where T : struct, Enum
     {
         if (string.IsNullOrWhiteSpace(written)) return null;
         if (Core.Vocabulary.Term.TryRead<T>(written, out var term)) return term;
-        Fault(where, $"'{Short(written)}' is not known here; use one of {string.Join(", ", Core.Vocabulary.Term.All<T>())}.");
+        Fault(at, field, $"'{Short(written)}' is not known here; use one of {string.Join(", ", Core.Vocabulary.Term.All<T>())}.");
         return null;
     }
 
     /// <summary>A number within limits, or null when absent or wrong.</summary>
-    public double? Number(double? written, string where, double least, double most, string unit)
+    public double? Number(double? written, string at, string field, double least, double most, string unit)
     {
         if (written is null) return null;
         if (double.IsFinite(written.Value) && written >= least && written <= most) return written;
-        Fault(where, string.Create(CultureInfo.InvariantCulture, $"{written} is out of range; give {unit} between {least} and {most}, or leave it out."));
+        Fault(at, field, string.Create(CultureInfo.InvariantCulture, $"{written} is out of range; give {unit} between {least} and {most}, or leave it out."));
         return null;
     }
 
     /// <summary>Stripes on a belt.</summary>
-    public int? Stripes(int? written, string where) => (int?)Number(written, where, 0, Limits.MostStripes, "stripes");
+    public int? Stripes(int? written, string at, string field) => (int?)Number(written, at, field, 0, Limits.MostStripes, "stripes");
 
     /// <summary>A weight in kilograms.</summary>
-    public double? Weight(double? written, string where) => Number(written, where, Limits.LightestKg, Limits.HeaviestKg, "kilograms");
+    public double? Weight(double? written, string at, string field) => Number(written, at, field, Limits.LightestKg, Limits.HeaviestKg, "kilograms");
 
     /// <summary>A day, or null when absent or wrong.</summary>
-    public DateOnly? Day(string? written, string where)
+    public DateOnly? Day(string? written, string at, string field)
     {
         if (string.IsNullOrWhiteSpace(written)) return null;
         if (!DateOnly.TryParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
         {
-            Fault(where, $"'{Short(written)}' is not a day; write it as 2026-03-02.");
+            Fault(at, field, $"'{Short(written)}' is not a day; write it as 2026-03-02.");
             return null;
         }
         if (day >= Limits.FirstDay && day <= Limits.LastDay) return day;
-        Fault(where, $"{written} is not in this century or the last half of the one before; check the year.");
+        Fault(at, field, $"{written} is not in this century or the last half of the one before; check the year.");
         return null;
     }
 
     /// <summary>A clock time, or null when absent or wrong.</summary>
-    public TimeOnly? Clock(string? written, string where)
+    public TimeOnly? Clock(string? written, string at, string field)
     {
         if (string.IsNullOrWhiteSpace(written)) return null;
         if (TimeOnly.TryParseExact(written, "HH:mm", CultureInfo.InvariantCulture, DateTimeStyles.None, out var time)) return time;
-        Fault(where, $"'{Short(written)}' is not a time of day; write it as 18:30.");
+        Fault(at, field, $"'{Short(written)}' is not a time of day; write it as 18:30.");
         return null;
     }
 
     /// <summary>Minutes and seconds as seconds, or null when absent or wrong.</summary>
-    public int? Seconds(string? written, string where)
+    public int? Seconds(string? written, string at, string field)
     {
         if (string.IsNullOrWhiteSpace(written)) return null;
         var parts = written.Split(':');
         if (parts.Length == 2 && parts[1].Length == 2
             && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var minutes) && minutes <= Limits.LongestMinutes
             && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seconds) && seconds < 60) return minutes * 60 + seconds;
-        Fault(where, $"'{Short(written)}' is not minutes and seconds; write it as 2:05.");
+        Fault(at, field, $"'{Short(written)}' is not minutes and seconds; write it as 2:05.");
         return null;
     }
 
     /// <summary>A text no longer than it may be; null when absent or empty.</summary>
-    public string? Text(string? written, string where, int longest = Limits.LongestText)
+    public string? Text(string? written, string at, string field = "", int longest = Limits.LongestText)
     {
         if (string.IsNullOrEmpty(written)) return null;
         if (written.Length <= longest) return written;
-        Fault(where, string.Create(CultureInfo.InvariantCulture, $"{written.Length} characters are too many; at most {longest} fit here."));
+        Fault(at, field, string.Create(CultureInfo.InvariantCulture, $"{written.Length} characters are too many; at most {longest} fit here."));
         return null;
     }
 
     /// <summary>A name or id: short, one line; null when absent or empty.</summary>
-    public string? Name(string? written, string where)
+    public string? Name(string? written, string at, string field = "")
     {
-        var name = Text(written?.Trim(), where, Limits.LongestName);
+        var name = Text(written?.Trim(), at, field, Limits.LongestName);
         if (name is null || !name.Any(char.IsControl)) return name;
-        Fault(where, "has line breaks or control characters; keep it on one line.");
+        Fault(at, field, "has line breaks or control characters; keep it on one line.");
         return null;
     }
 
     /// <summary>A list of short texts, the empty ones left out.</summary>
-    public IReadOnlyList<string> Names(IReadOnlyList<string>? written, string where) =>
-        written is null ? [] : [.. written.Select((w, i) => Name(w, $"{where}[{i}]")).OfType<string>()];
+    public IReadOnlyList<string> Names(IReadOnlyList<string>? written, string at, string field) =>
+        written is null ? [] : [.. written.Select((w, i) => Name(w, at, $"{field}[{i}]")).OfType<string>()];
 
     private static string Short(string text) => text.Length <= 40 ? text : text[..40] + "…";
 }

@@ -67,15 +67,15 @@ public static class LogReader
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
     public static Practitioner Read(PractitionerDocument? written, Checker check, string where = "practitioner.") => written is null ? new Practitioner() : new Practitioner
     {
-        Belt = check.Term<Belt>(written.Belt, $"{where}belt"),
-        Stripes = check.Stripes(written.Stripes, $"{where}stripes"),
-        WeightKg = check.Weight(written.WeightKg, $"{where}weightKg"),
-        AgeDivision = check.Term<AgeDivision>(written.AgeDivision, $"{where}ageDivision"),
-        Units = check.Term<WeightUnit>(written.Units, $"{where}units"),
+        Belt = check.Term<Belt>(written.Belt, where, "belt"),
+        Stripes = check.Stripes(written.Stripes, where, "stripes"),
+        WeightKg = check.Weight(written.WeightKg, where, "weightKg"),
+        AgeDivision = check.Term<AgeDivision>(written.AgeDivision, where, "ageDivision"),
+        Units = check.Term<WeightUnit>(written.Units, where, "units"),
         History = RollReading.Each(written.History, $"{where}history", check, (h, path) => new PractitionerThen(
-            check.Day(RollReading.Required(h.Since, check, $"{path}.since"), $"{path}.since") ?? Limits.FirstDay,
-            check.Term<Belt>(h.Belt, $"{path}.belt"), check.Stripes(h.Stripes, $"{path}.stripes"),
-            check.Weight(h.WeightKg, $"{path}.weightKg"), check.Term<AgeDivision>(h.AgeDivision, $"{path}.ageDivision"))),
+            check.Day(RollReading.Required(h.Since, check, $"{path}.since"), path + ".", "since") ?? Limits.FirstDay,
+            check.Term<Belt>(h.Belt, path + ".", "belt"), check.Stripes(h.Stripes, path + ".", "stripes"),
+            check.Weight(h.WeightKg, path + ".", "weightKg"), check.Term<AgeDivision>(h.AgeDivision, path + ".", "ageDivision"))),
     };
 
     /// <summary>Reads a partner; an id and a name are required.</summary>
@@ -84,15 +84,15 @@ public static class LogReader
         var at = where.Length == 0 ? "" : where + ".";
         return new Partner
         {
-            Id = RollReading.Required(check.Name(written.Id, $"{at}id"), check, $"{at}id"),
-            Name = RollReading.Required(check.Name(written.Name, $"{at}name"), check, $"{at}name"),
-            Belt = check.Term<Belt>(written.Belt, $"{at}belt"),
-            Stripes = check.Stripes(written.Stripes, $"{at}stripes"),
-            WeightKg = check.Weight(written.WeightKg, $"{at}weightKg"),
-            Size = check.Term<RelativeSize>(written.Size, $"{at}size"),
-            Traits = check.Names(written.Traits, $"{at}traits"),
-            AlsoCalled = check.Names(written.AlsoCalled, $"{at}alsoCalled"),
-            Notes = check.Text(written.Notes, $"{at}notes") ?? "",
+            Id = RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
+            Name = RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
+            Belt = check.Term<Belt>(written.Belt, at, "belt"),
+            Stripes = check.Stripes(written.Stripes, at, "stripes"),
+            WeightKg = check.Weight(written.WeightKg, at, "weightKg"),
+            Size = check.Term<RelativeSize>(written.Size, at, "size"),
+            Traits = check.Names(written.Traits, at, "traits"),
+            AlsoCalled = check.Names(written.AlsoCalled, at, "alsoCalled"),
+            Notes = check.Text(written.Notes, at, "notes") ?? "",
         };
     }
 
@@ -102,24 +102,24 @@ public static class LogReader
         var at = where.Length == 0 ? "" : where + ".";
         if (string.IsNullOrWhiteSpace(written.Move) && string.IsNullOrWhiteSpace(written.To)) check.Fault($"{at}move", "name the move, or where it leads in 'to'.");
         return new Focus(
-            RollReading.Required(check.Name(written.From, $"{at}from"), check, $"{at}from"),
-            check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), $"{at}by") ?? Who.Me,
-            check.Name(written.Move, $"{at}move"), check.Name(written.To, $"{at}to"),
-            check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), $"{at}chosen") ?? Limits.FirstDay,
-            check.Text(written.Reason, $"{at}reason"));
+            RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from"),
+            check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
+            check.Name(written.Move, at, "move"), check.Name(written.To, at, "to"),
+            check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
+            check.Text(written.Reason, at, "reason"));
     }
 
     /// <summary>Reads the head of a session, its rolls left out.</summary>
     public static Session ReadHead(SessionDocument written, string id, Checker check, string where) => new()
     {
-        Id = check.Name(written.Id, $"{where}id") ?? id,
-        Date = check.Day(written.Date, $"{where}date"),
-        Time = check.Clock(written.Time, $"{where}time"),
-        Kind = check.Term<SessionKind>(written.Kind, $"{where}kind"),
-        Attire = check.Term<Attire>(written.Attire, $"{where}attire"),
-        Notes = check.Text(written.Notes, $"{where}notes"),
+        Id = check.Name(written.Id, where, "id") ?? id,
+        Date = check.Day(written.Date, where, "date"),
+        Time = check.Clock(written.Time, where, "time"),
+        Kind = check.Term<SessionKind>(written.Kind, where, "kind"),
+        Attire = check.Term<Attire>(written.Attire, where, "attire"),
+        Notes = check.Text(written.Notes, where, "notes"),
         State = written.State is null ? null : new DayState(
-            check.Term<Energy>(written.State.Energy, $"{where}state.energy"), check.Names(written.State.Sore, $"{where}state.sore"), check.Text(written.State.Note, $"{where}state.note")),
+            check.Term<Energy>(written.State.Energy, where, "state.energy"), check.Names(written.State.Sore, where, "state.sore"), check.Text(written.State.Note, where, "state.note")),
     };
 
     private static Session Read(SessionDocument written, int index, HashSet<string> partners, Checker check)

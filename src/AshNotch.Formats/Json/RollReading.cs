@@ -17,21 +17,21 @@ public static class RollReading
         if (exchanges.Sum(e => e.Notches.Count) > Limits.MostNotches) check.Fault($"{at}exchanges", $"more than {Limits.MostNotches} notches in one roll; split it.");
         return new Roll
         {
-            Id = check.Name(written.Id, $"{at}id") ?? id,
-            Partner = check.Name(written.Partner, $"{at}partner"),
+            Id = check.Name(written.Id, at, "id") ?? id,
+            Partner = check.Name(written.Partner, at, "partner"),
             PartnerThen = new PartnerOfTheDay(
-                check.Term<Belt>(written.PartnerBelt, $"{at}partnerBelt"), check.Stripes(written.PartnerStripes, $"{at}partnerStripes"),
-                check.Weight(written.PartnerWeightKg, $"{at}partnerWeightKg"), check.Term<RelativeSize>(written.PartnerSize, $"{at}partnerSize")),
-            Kind = check.Term<RollKind>(written.Kind, $"{at}kind"),
-            Intensity = check.Term<Intensity>(written.Intensity, $"{at}intensity"),
-            PartnerIntensity = check.Term<Intensity>(written.PartnerIntensity, $"{at}partnerIntensity"),
-            Minutes = check.Number(written.Minutes, $"{at}minutes", 0, Limits.LongestMinutes, "minutes"),
-            PlannedMinutes = check.Number(written.PlannedMinutes, $"{at}plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
-            Rules = check.Name(written.Rules, $"{at}rules"),
+                check.Term<Belt>(written.PartnerBelt, at, "partnerBelt"), check.Stripes(written.PartnerStripes, at, "partnerStripes"),
+                check.Weight(written.PartnerWeightKg, at, "partnerWeightKg"), check.Term<RelativeSize>(written.PartnerSize, at, "partnerSize")),
+            Kind = check.Term<RollKind>(written.Kind, at, "kind"),
+            Intensity = check.Term<Intensity>(written.Intensity, at, "intensity"),
+            PartnerIntensity = check.Term<Intensity>(written.PartnerIntensity, at, "partnerIntensity"),
+            Minutes = check.Number(written.Minutes, at, "minutes", 0, Limits.LongestMinutes, "minutes"),
+            PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
+            Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, $"{at}mission"),
             Partial = [.. (written.Partial ?? []).Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()],
-            Retelling = check.Text(written.Retelling, $"{at}retelling"),
-            Notes = check.Text(written.Notes, $"{at}notes"),
+            Retelling = check.Text(written.Retelling, at, "retelling"),
+            Notes = check.Text(written.Notes, at, "notes"),
             Exchanges = exchanges,
             Takeaways = Each(written.Takeaways, $"{at}takeaways", check, (t, path) => Read(t, exchanges, check, path)),
         };
@@ -46,20 +46,20 @@ public static class RollReading
         if (written.Span is { } s && (s.Count != 2 || s[0] < 0 || s[1] < s[0])) check.Fault($"{at}span", "is two character offsets, start and end.");
         return new Notch
         {
-            By = check.Term<Who>(written.By, $"{at}by") ?? Who.Me,
-            Move = check.Name(written.Move, $"{at}move"),
-            From = check.Name(written.From, $"{at}from"),
-            To = check.Name(written.To, $"{at}to"),
-            Outcome = check.Term<Outcome>(written.Outcome, $"{at}outcome") ?? Outcome.Landed,
-            Side = check.Term<BodySide>(written.Side, $"{at}side"),
-            AtSeconds = check.Seconds(written.At, $"{at}at"),
-            RemainingSeconds = check.Seconds(written.Remaining, $"{at}remaining"),
-            Given = check.Term<Who>(written.Given, $"{at}given"),
-            Causes = check.Names(written.Causes, $"{at}causes"),
+            By = check.Term<Who>(written.By, at, "by") ?? Who.Me,
+            Move = check.Name(written.Move, at, "move"),
+            From = check.Name(written.From, at, "from"),
+            To = check.Name(written.To, at, "to"),
+            Outcome = check.Term<Outcome>(written.Outcome, at, "outcome") ?? Outcome.Landed,
+            Side = check.Term<BodySide>(written.Side, at, "side"),
+            AtSeconds = check.Seconds(written.At, at, "at"),
+            RemainingSeconds = check.Seconds(written.Remaining, at, "remaining"),
+            Given = check.Term<Who>(written.Given, at, "given"),
+            Causes = check.Names(written.Causes, at, "causes"),
             Unsure = written.Unsure ?? false,
-            Inferred = check.Names(written.Inferred, $"{at}inferred"),
-            Note = check.Text(written.Note, $"{at}note"),
-            Advice = Each(written.Advice, $"{at}advice", check, (a, path) => new Advice(Required(check.Text(a.Text, $"{path}.text"), check, $"{path}.text"), check.Name(a.From, $"{path}.from"))),
+            Inferred = check.Names(written.Inferred, at, "inferred"),
+            Note = check.Text(written.Note, at, "note"),
+            Advice = Each(written.Advice, $"{at}advice", check, (a, path) => new Advice(Required(check.Text(a.Text, path + ".", "text"), check, $"{path}.text"), check.Name(a.From, path + ".", "from"))),
             Span = written.Span is [var start, var end] ? new Span(start, end) : null,
         };
     }
@@ -85,8 +85,8 @@ public static class RollReading
 
     private static Exchange Read(ExchangeDocument written, Checker check, string where) => new()
     {
-        Start = check.Name(written.Start, $"{where}.start"),
-        End = check.Term<ExchangeEnd>(written.End, $"{where}.end"),
+        Start = check.Name(written.Start, where + ".", "start"),
+        End = check.Term<ExchangeEnd>(written.End, where + ".", "end"),
         Notches = Each(written.Notches, $"{where}.notches", check, (n, path) => Read(n, check, path)),
     };
 
@@ -95,14 +95,14 @@ public static class RollReading
         if (written is null) return null;
         if (written.Checks?.Count > Limits.MostChecks) check.Fault($"{where}.checks", $"at most {Limits.MostChecks} checks can be kept in mind; take some out.");
         return new Mission(
-            Required(check.Text(written.Text, $"{where}.text"), check, $"{where}.text"),
-            Each(written.Checks, $"{where}.checks", check, (c, path) => new MissionCheck(Required(check.Text(c.Text, $"{path}.text"), check, $"{path}.text"), c.Done)));
+            Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"),
+            Each(written.Checks, $"{where}.checks", check, (c, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)));
     }
 
     private static Takeaway Read(TakeawayDocument written, IReadOnlyList<Exchange> exchanges, Checker check, string where)
     {
         var tied = written.Exchange is not { } e || (e >= 0 && e < exchanges.Count && (written.Notch is not { } n || (n >= 0 && n < exchanges[e].Notches.Count)));
         if (!tied || (written.Exchange is null && written.Notch is not null)) check.Fault(where, "is tied to a notch that is not there; exchange and notch count from 0.");
-        return new Takeaway(Required(check.Text(written.Text, $"{where}.text"), check, $"{where}.text"), written.Exchange, written.Notch);
+        return new Takeaway(Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"), written.Exchange, written.Notch);
     }
 }

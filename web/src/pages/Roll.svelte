@@ -42,22 +42,25 @@
     }
   }
 
+  // The undo outlives this page, and with it what the page was given.
   async function remove() {
+    const gone = id;
+    const changed = onchange;
     try {
-      await got(api.DELETE('/api/rolls/{id}', { params: { path: { id } } }));
-      tell({ text: 'The roll is deleted.', action: { label: 'Undo', run: restore } });
+      await got(api.DELETE('/api/rolls/{id}', { params: { path: { id: gone } } }));
+      tell({ text: 'The roll is deleted.', action: { label: 'Undo', run: () => restore(gone, changed) } });
       await push('/rack');
-      onchange();
+      changed();
     } catch (error) {
       tellTrouble(error);
     }
   }
 
-  async function restore() {
+  async function restore(gone: string, changed: () => void) {
     try {
-      await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id } } }));
-      await push(`/rack/${id}`);
-      onchange();
+      await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id: gone } } }));
+      await push(`/rack/${gone}`);
+      changed();
     } catch (error) {
       tellTrouble(error);
     }

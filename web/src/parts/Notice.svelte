@@ -12,8 +12,9 @@
         <button
           class="may"
           onclick={() => {
+            const { run } = action;
             notice.now = null;
-            action.run();
+            run();
           }}>{action.label}</button
         >
       {/if}
