@@ -122,6 +122,26 @@ test("on a phone a roll is logged by touch", async ({ browser }) => {
   await context.close();
 });
 
+test("on a phone choosing a weak spot goes to its reasons", async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await context.newPage();
+  await page.goto(`${demo.url}/#/weak-spots`);
+  await page.getByRole("button", { name: /^2 / }).tap();
+  await expect(
+    page.getByRole("heading", { name: "Why number 2" }),
+  ).toBeInViewport();
+  await expect(
+    page.getByRole("button", { name: "Drill this" }),
+  ).toBeInViewport();
+  await context.close();
+});
+
 test("with nothing logged every screen says what to do", async ({ page }) => {
   for (const [path, words] of [
     ["/", "Log your first roll."],

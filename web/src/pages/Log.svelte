@@ -427,6 +427,7 @@
     margin-top: 1rem;
   }
   .rack {
+    text-decoration: underline;
     margin-left: auto;
   }
   @media (max-width: 700px) {

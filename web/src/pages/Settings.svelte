@@ -163,5 +163,7 @@
   code {
     overflow-wrap: anywhere;
     font-size: 0.9375rem;
+    background: var(--wood);
+    color: var(--ink);
   }
 </style>

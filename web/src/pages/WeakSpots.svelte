@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
   import { tell, tellTrouble } from '../notices.svelte';
@@ -49,6 +50,15 @@
         if (mine === asked) rolls = list;
       }, tellTrouble);
   });
+
+  let why = $state<HTMLElement>();
+
+  // Where the reasons stand beneath the list, go to them.
+  async function choose(rank: number) {
+    chosen = rank;
+    await tick();
+    if (window.matchMedia('(max-width: 900px)').matches) why?.scrollIntoView({ block: 'start' });
+  }
 
   async function drill(spot: Schemas['WeakSpot']) {
     try {
@@ -101,7 +111,7 @@
           <button
             class:chosen={s.rank === chosen}
             aria-pressed={s.rank === chosen}
-            onclick={() => (chosen = s.rank)}
+            onclick={() => choose(s.rank)}
           >
             <span class="rank">{s.rank}</span>
             <span class="say">{s.say}</span>
@@ -126,7 +136,7 @@
       {/if}
     </ol>
     {#if spot}
-      <section class="plank" aria-labelledby="why">
+      <section class="plank" aria-labelledby="why" bind:this={why}>
         <h2 id="why">Why number {spot.rank}</h2>
         <dl>
           <dt>How often</dt>
