@@ -123,10 +123,26 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
     private static string Plain(string word)
     {
         var text = new StringBuilder(word.Length);
-        foreach (var c in word.Normalize(NormalizationForm.FormD))
+        foreach (var c in word)
         {
-            if (char.IsLetterOrDigit(c)) text.Append(char.ToLowerInvariant(c));
+            if (char.IsLetterOrDigit(c)) text.Append(Unaccented(char.ToLowerInvariant(c)));
         }
         return text.ToString();
     }
+
+    // The program runs without a system's language data, where a text is not decomposed into letters and accents.
+    private static char Unaccented(char c) => c switch
+    {
+        (>= 'à' and <= 'å') or 'ā' or 'ă' or 'ą' => 'a',
+        'ç' or 'ć' or 'č' => 'c',
+        (>= 'è' and <= 'ë') or 'ē' or 'ė' or 'ę' or 'ě' => 'e',
+        (>= 'ì' and <= 'ï') or 'ī' or 'į' => 'i',
+        'ñ' or 'ń' or 'ň' => 'n',
+        (>= 'ò' and <= 'ö') or 'ø' or 'ō' or 'ő' => 'o',
+        'š' or 'ś' => 's',
+        (>= 'ù' and <= 'ü') or 'ū' or 'ů' or 'ű' => 'u',
+        'ý' or 'ÿ' => 'y',
+        'ž' or 'ź' or 'ż' => 'z',
+        _ => c,
+    };
 }

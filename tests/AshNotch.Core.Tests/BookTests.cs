@@ -1,0 +1,90 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Tests;
+
+public class BookTests
+{
+    private static readonly MatVocabulary Vocabulary = MatVocabulary.BuiltIn;
+    private static readonly Book TheBook = Book.Of(Vocabulary);
+
+    [Fact]
+    public void Shares_sum_to_one_for_each_side_that_has_a_way_out()
+    {
+        foreach (var place in Vocabulary.Places)
+        {
+            foreach (var side in TheBook.Exits(place.Id).GroupBy(e => e.Key.By)) Assert.Equal(1, side.Sum(e => e.Value), 12);
+            Assert.InRange(TheBook.Lands(place.Id, Who.Me) + TheBook.Lands(place.Id, Who.Partner), 0.1, 0.9);
+        }
+    }
+
+    [Fact]
+    public void What_I_can_do_from_a_place_they_can_do_from_its_mirror()
+    {
+        foreach (var place in Vocabulary.Places)
+        {
+            var mirrored = TheBook.Exits(place.Mirror);
+            foreach (var (key, share) in TheBook.Exits(place.Id))
+            {
+                var other = key.By == Who.Me ? Who.Partner : Who.Me;
+                Assert.Equal(share, mirrored[new ExitKey(other, key.Move, key.To is null ? null : Vocabulary.Mirror(key.To))], 12);
+            }
+        }
+    }
+
+    [Fact]
+    public void With_every_place_and_its_mirror_values_are_opposite()
+    {
+        var fit = ChainFit.Of(new Walk([], [], [], 0), TheBook, Vocabulary.Places.Select(p => p.Id));
+        var value = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
+        var index = fit.Places.Select((p, i) => (p.Place, i)).ToDictionary(p => p.Place, p => p.i);
+        foreach (var place in Vocabulary.Places) Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror]], 9);
+        Assert.True(value.Values[index["back-control/top"]] > value.Values[index["half-guard/top"]]);
+        Assert.True(value.Values[index["side-control/top"]] > value.Values[index["side-control/bottom"]]);
+    }
+
+    [Fact]
+    public void Notches_wash_the_book_out()
+    {
+        double Rate(int times)
+        {
+            var step = new Step("half-guard/bottom", Who.Partner, "knee-cut-pass", "side-control/bottom", StepResult.Lands, 1, 0);
+            var fit = ChainFit.Of(new Walk([], [.. Enumerable.Repeat(step, times)], [], times), TheBook, Vocabulary.Places.Select(p => p.Id));
+            return fit.Places.Single(p => p.Place == "half-guard/bottom").Exits.Where(e => e.Key is { By: Who.Partner, Move: "knee-cut-pass" }).Sum(e => e.Probability);
+        }
+        Assert.True(Rate(0) < Rate(4) && Rate(4) < Rate(40));
+        Assert.InRange(Rate(4000), 0.99, 1);
+    }
+
+    [Theory]
+    [InlineData(Aim.Points, "half-guard/bottom", "side-control/bottom", Who.Partner, -3)]
+    [InlineData(Aim.Finish, "half-guard/bottom", "side-control/bottom", Who.Partner, 0)]
+    [InlineData(Aim.Balanced, "half-guard/bottom", "side-control/bottom", Who.Partner, -1.5)]
+    [InlineData(Aim.Points, "mount/top", null, Who.Me, 10)]
+    [InlineData(Aim.Finish, "mount/top", null, Who.Me, 1)]
+    [InlineData(Aim.Survive, "mount/top", null, Who.Me, 0)]
+    [InlineData(Aim.Survive, "mount/bottom", null, Who.Partner, -1)]
+    [InlineData(Aim.Balanced, "mount/bottom", null, Who.Partner, -10)]
+    public void The_aim_says_what_an_exit_is_worth(Aim aim, string from, string? to, Who by, double worth) =>
+        Assert.Equal(worth, Reward.Of(aim, Ruleset.Federation, Vocabulary, from, to, by));
+
+    [Fact]
+    public void Better_defence_of_one_exit_never_hurts_and_its_worth_is_told_from_the_same_side()
+    {
+        var ranking = WeakSpotRanking.Of(DemoTests.Log, Aim.Survive);
+        Assert.NotEmpty(ranking.Spots);
+        Assert.All(ranking.Spots, s => Assert.True(s.By == Who.Me ? s.Worth > 0 : s.Worth < 0, s.Say));
+        Assert.True(ranking.ValuePerRoll < 0);
+    }
+
+    [Fact]
+    public void What_happened_once_is_set_aside_when_other_things_happened_more()
+    {
+        var ranking = WeakSpotRanking.Of(DemoTests.Log, Aim.Points);
+        Assert.All(ranking.Spots, s => Assert.True(s.Attempts >= WeakSpotRanking.Few));
+        Assert.All(ranking.Untested, u => Assert.Equal(1, u.Attempts));
+        Assert.NotEmpty(ranking.Untested);
+    }
+}
