@@ -9,8 +9,22 @@ public class SayingTests
 {
     private static readonly WeakSpot Theirs = new()
     {
-        Rank = 1, From = "half-guard/bottom", By = Who.Partner, Move = "knee-cut-pass", To = ["side-control/bottom"], GainPerRoll = 0.4213, VisitsPerRoll = 1.26,
-        Rate = 0.31, Worth = -5.96, Count = 12, Attempts = 15, Steps = 40, Partners = ["a", "b"], Rolls = ["r"], Say = "", Why = new Why("", "", ""),
+        Rank = 1,
+        From = "half-guard/bottom",
+        By = Who.Partner,
+        Move = "knee-cut-pass",
+        To = ["side-control/bottom"],
+        GainPerRoll = 0.4213,
+        VisitsPerRoll = 1.26,
+        Rate = 0.31,
+        Worth = -5.96,
+        Count = 12,
+        Attempts = 15,
+        Steps = 40,
+        Partners = ["a", "b"],
+        Rolls = ["r"],
+        Say = "",
+        Why = new Why("", "", ""),
     };
 
     private static string Say(WeakSpot spot, Aim aim = Aim.Points) => Saying.Of(spot, aim, MatVocabulary.BuiltIn);

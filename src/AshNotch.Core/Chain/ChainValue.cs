@@ -15,7 +15,6 @@ public sealed class ChainValue
     private readonly double[][] rewards;
     private readonly ChainFit fit;
     private readonly double goesOn;
-    private readonly double afterTap;
 
     private ChainValue(ChainFit fit, double[][] rewards, Matrix<double> fundamental, Vector<double> values, Vector<double> start)
     {
@@ -26,7 +25,6 @@ public sealed class ChainValue
         Values = values.ToArray();
         visits = start * fundamental;
         PerRoll = start * values;
-        afterTap = PerRoll;
     }
 
     /// <summary>Expected net result from each place to the end of the roll, in the unit of the aim.</summary>
@@ -86,7 +84,7 @@ public sealed class ChainValue
         for (var e = 0; e < row.Exits.Count; e++)
         {
             var exit = row.Exits[e];
-            var after = exit.To >= 0 ? Values[exit.To] : afterTap;
+            var after = exit.To >= 0 ? Values[exit.To] : PerRoll;
             var reach = exit.To >= 0 ? fundamental[exit.To, place] : visits[place];
             if (chosen(exit))
             {
