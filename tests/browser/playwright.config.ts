@@ -1,21 +1,21 @@
-import { defineConfig } from "@playwright/test";
+import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
-  testDir: ".",
+  testDir: '.',
   workers: 1,
   timeout: 45_000,
-  reporter: [["list"], ["json", { outputFile: "test-results/results.json" }]],
+  reporter: [['list'], ['json', { outputFile: 'test-results/results.json' }]],
   use: {
     launchOptions: {
-      executablePath: "/usr/bin/chromium",
+      executablePath: '/usr/bin/chromium',
       args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-        "--no-first-run",
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
       ],
     },
   },

@@ -1,160 +1,153 @@
-import AxeBuilder from "@axe-core/playwright";
-import { expect, test } from "@playwright/test";
-import { App } from "./app";
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { App } from './app';
 
-const demo = new App("demo");
-const empty = new App("serve");
+const demo = new App('demo');
+const empty = new App('serve');
 test.beforeAll(() => Promise.all([demo.start(), empty.start()]));
 test.afterAll(() => Promise.all([demo.end(), empty.end()]));
 
-const screens = [
-  "/",
-  "/log",
-  "/rack",
-  "/rack/s1121-3",
-  "/weak-spots",
-  "/partners",
-  "/settings",
-];
-const text =
-  "Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.";
+const screens = ['/', '/log', '/rack', '/rack/s1121-3', '/weak-spots', '/partners', '/settings'];
+const text = 'Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.';
+const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
+const telling = (page: Page) => page.getByLabel('Tell the roll');
 
-for (const mode of ["light", "dark"] as const) {
-  for (const path of screens) {
-    test(`${path} in ${mode} has no accessibility fault`, async ({
-      browser,
-    }) => {
-      const context = await browser.newContext({
-        colorScheme: mode,
-        viewport: { width: 1280, height: 800 },
+async function open(page: Page, path: string) {
+  await page.goto(`${demo.url}/#${path}`);
+  if (path === '/log') {
+    await telling(page).fill(text);
+    await expect(page.getByRole('button', { name: /knee cut/ })).toBeVisible();
+  }
+  await page.waitForLoadState('networkidle');
+}
+
+async function faultsOf(page: Page) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(', ')}`);
+}
+
+for (const mode of ['light', 'dark'] as const) {
+  test.describe(`in ${mode}`, () => {
+    test.use({ colorScheme: mode, viewport: { width: 1280, height: 800 } });
+    for (const path of screens) {
+      test(`${path} has no accessibility fault`, async ({ page }) => {
+        await open(page, path);
+        await expect(page.locator('html')).toHaveAttribute('data-mode', mode);
+        expect(await faultsOf(page)).toEqual([]);
       });
-      const page = await context.newPage();
-      await page.goto(`${demo.url}/#${path}`);
-      if (path === "/log") {
-        await page.getByLabel("Tell the roll").fill(text);
-        await expect(
-          page.getByRole("button", { name: /knee cut/ }),
-        ).toBeVisible();
-      }
-      await page.waitForLoadState("networkidle");
-      await expect(page.locator("html")).toHaveAttribute("data-mode", mode);
-      const found = await new AxeBuilder({ page }).analyze();
-      expect(
-        found.violations.map(
-          (v) => `${v.id}: ${v.nodes.map((n) => n.target).join(", ")}`,
-        ),
-      ).toEqual([]);
-      await context.close();
+    }
+
+    test('a notch being put right has no accessibility fault', async ({ page }) => {
+      await open(page, '/rack/s1121-3');
+      await page.getByRole('button', { name: /americana/ }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      expect(await faultsOf(page)).toEqual([]);
+    });
+  });
+}
+
+test.describe('on a phone', () => {
+  test.use(phone);
+
+  for (const path of screens) {
+    test(`${path} fits, with targets large enough for a thumb`, async ({ page }) => {
+      await open(page, path);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      const small = await page.evaluate(() =>
+        [...document.querySelectorAll<HTMLElement>('button, select, input:not([type=checkbox]), nav a')]
+          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().height < 43.5)
+          .map((e) => e.outerHTML.slice(0, 90)),
+      );
+      expect(small).toEqual([]);
     });
   }
-}
 
-test("a notch being put right has no accessibility fault", async ({
-  browser,
-}) => {
-  const context = await browser.newContext();
-  const page = await context.newPage();
-  await page.goto(`${demo.url}/#/rack/s1121-3`);
-  await page.getByRole("button", { name: /americana/ }).click();
-  await expect(page.getByRole("dialog")).toBeVisible();
-  const found = await new AxeBuilder({ page }).analyze();
-  expect(
-    found.violations.map(
-      (v) => `${v.id}: ${v.nodes.map((n) => n.target).join(", ")}`,
-    ),
-  ).toEqual([]);
-  await context.close();
+  test('a roll is logged by touch', async ({ page }) => {
+    await page.goto(demo.url);
+    await page.getByRole('link', { name: 'Log a roll' }).tap();
+    await telling(page).fill(text);
+    await page.getByRole('button', { name: /They landed the knee cut/ }).tap();
+    await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).tap();
+    await page.getByRole('button', { name: 'Save the roll' }).tap();
+    await page.getByRole('button', { name: 'See it on the rack' }).tap();
+    await expect(page.getByRole('heading', { name: 'With Someone' })).toBeVisible();
+    await page.getByRole('link', { name: 'Back to the rack' }).tap();
+    await expect(page.getByRole('heading', { name: 'Rack' })).toBeVisible();
+  });
+
+  test('choosing a weak spot goes to its reasons', async ({ page }) => {
+    await page.goto(`${demo.url}/#/weak-spots`);
+    await page.getByRole('button', { name: /^2 / }).tap();
+    await expect(page.getByRole('heading', { name: 'Why number 2' })).toBeInViewport();
+    await expect(page.getByRole('button', { name: 'Drill this' })).toBeInViewport();
+  });
 });
 
-for (const path of screens) {
-  test(`${path} fits a phone, with targets large enough for a thumb`, async ({
-    browser,
-  }) => {
-    const context = await browser.newContext({
-      viewport: { width: 390, height: 844 },
-      hasTouch: true,
-      isMobile: true,
-    });
-    const page = await context.newPage();
-    await page.goto(`${demo.url}/#${path}`);
-    if (path === "/log") await page.getByLabel("Tell the roll").fill(text);
-    await page.waitForLoadState("networkidle");
-    const wide = await page.evaluate(
-      () => document.documentElement.scrollWidth,
-    );
-    expect(wide).toBeLessThanOrEqual(390);
-    const small = await page.evaluate(() =>
-      [
-        ...document.querySelectorAll<HTMLElement>(
-          "button, select, input:not([type=checkbox]), nav a",
-        ),
-      ]
-        .filter(
-          (e) =>
-            e.offsetParent !== null && e.getBoundingClientRect().height < 43.5,
-        )
-        .map((e) => e.outerHTML.slice(0, 90)),
-    );
-    expect(small).toEqual([]);
-    await context.close();
-  });
-}
-
-test("on a phone a roll is logged by touch", async ({ browser }) => {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-  });
-  const page = await context.newPage();
-  await page.goto(demo.url);
-  await page.getByRole("link", { name: "Log a roll" }).tap();
-  await page.getByLabel("Tell the roll").fill(text);
-  await page.getByRole("button", { name: /They landed the knee cut/ }).tap();
-  await page.getByRole("dialog").getByRole("button", { name: "Keep" }).tap();
-  await page.getByRole("button", { name: "Save the roll" }).tap();
-  await page.getByRole("button", { name: "See it on the rack" }).tap();
-  await expect(
-    page.getByRole("heading", { name: "With Someone" }),
-  ).toBeVisible();
-  await page.getByRole("link", { name: "Back to the rack" }).tap();
-  await expect(page.getByRole("heading", { name: "Rack" })).toBeVisible();
-  await context.close();
-});
-
-test("on a phone choosing a weak spot goes to its reasons", async ({
-  browser,
-}) => {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    hasTouch: true,
-    isMobile: true,
-  });
-  const page = await context.newPage();
-  await page.goto(`${demo.url}/#/weak-spots`);
-  await page.getByRole("button", { name: /^2 / }).tap();
-  await expect(
-    page.getByRole("heading", { name: "Why number 2" }),
-  ).toBeInViewport();
-  await expect(
-    page.getByRole("button", { name: "Drill this" }),
-  ).toBeInViewport();
-  await context.close();
-});
-
-test("with nothing logged every screen says what to do", async ({ page }) => {
+test('with nothing logged every screen says what to do', async ({ page }) => {
   for (const [path, words] of [
-    ["/", "Log your first roll."],
-    ["/rack", "No rolls yet."],
-    ["/weak-spots", "Nothing to rank yet."],
-    ["/partners", "No partners yet."],
-    ["/log", "For example:"],
+    ['/', 'Log your first roll.'],
+    ['/rack', 'No rolls yet.'],
+    ['/weak-spots', 'Nothing to rank yet.'],
+    ['/partners', 'No partners yet.'],
+    ['/log', 'For example:'],
   ] as const) {
     await page.goto(`${empty.url}/#${path}`);
     await expect(page.getByText(words)).toBeVisible();
   }
-  await page.getByRole("button", { name: "Try it with this one" }).click();
-  await expect(
-    page.getByRole("button", { name: /They finished the americana/ }),
-  ).toBeVisible();
+  await page.getByRole('button', { name: 'Try it with this one' }).click();
+  await expect(page.getByRole('button', { name: /They finished the americana/ })).toBeVisible();
+});
+
+test('letters typed into a field are letters, elsewhere they are keys', async ({ page }) => {
+  await page.goto(`${demo.url}/#/log`);
+  await telling(page).fill('');
+  await telling(page).pressSequentially('1l?/');
+  await expect(telling(page)).toHaveValue('1l?/');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('5');
+  await expect(page.getByRole('heading', { name: 'Partners', level: 1 })).toBeVisible();
+});
+
+test('a day of another century is told at its field and the telling stays', async ({ page }) => {
+  await page.goto(`${demo.url}/#/log`);
+  await telling(page).fill(text);
+  await page.getByLabel('Day').fill('1826-03-02');
+  await page.getByRole('button', { name: 'Save the roll' }).click();
+  await expect(page.getByRole('alert')).toContainText('check the year');
+  await expect(page.getByLabel('Day')).toHaveAttribute('aria-invalid', 'true');
+  await expect(telling(page)).toHaveValue(text);
+});
+
+test('what the log shows is text, whatever is written', async ({ page }) => {
+  const complaints: string[] = [];
+  page.on('pageerror', (error) => complaints.push(error.message));
+  page.on('dialog', (dialog) => void dialog.dismiss().then(() => complaints.push('a dialog opened')));
+  await page.goto(`${demo.url}/#/log`);
+  await telling(page).fill('<img src=x onerror=alert(1)> I pulled guard. <b>He passed</b>.');
+  await expect(page.getByRole('button', { name: /guard pass/ })).toBeVisible();
+  await expect(page.locator('main img, main b')).toHaveCount(0);
+  expect(complaints).toEqual([]);
+});
+
+test('an address that leads nowhere says so and the way back', async ({ page }) => {
+  await page.goto(`${demo.url}/#/nowhere`);
+  await expect(page.getByRole('main')).toContainText(/no (such )?page|not here|nothing here/i);
+  await page.goto(`${demo.url}/#/rack/no-such-roll`);
+  await expect(page.getByText(/no such roll/i).first()).toBeVisible();
+});
+
+test('the theme can be turned by hand and is remembered', async ({ page }) => {
+  await page.goto(`${demo.url}/#/settings`);
+  const html = page.locator('html');
+  const before = await html.getAttribute('data-mode');
+  const other = before === 'dark' ? 'light' : 'dark';
+  await page.getByRole('group', { name: 'Light or dark' }).getByRole('button', { name: other }).click();
+  await expect(html).toHaveAttribute('data-mode', other);
+  await page.reload();
+  await expect(html).toHaveAttribute('data-mode', other);
 });

@@ -1,64 +1,59 @@
 // Makes docs/screenshots from the demo data: npm run screenshots (SHOTS names another folder, ONLY some views).
-import { test } from "@playwright/test";
-import { resolve } from "node:path";
-import { App } from "./app";
+import { test } from '@playwright/test';
+import { resolve } from 'node:path';
+import { App } from './app';
 
-const folder = resolve(
-  process.env.SHOTS ?? resolve(import.meta.dirname, "../../docs/screenshots"),
-);
-const only = process.env.ONLY ?? "";
+const folder = resolve(process.env.SHOTS ?? resolve(import.meta.dirname, '../../docs/screenshots'));
+const only = process.env.ONLY ?? '';
 const text =
-  "Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. Next time I need to get the underhook first.";
+  'Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. Next time I need to get the underhook first.';
 
 const views: {
   name: string;
   path: string;
   width: number;
   height: number;
-  mode: "light" | "dark";
+  mode: 'light' | 'dark';
 }[] = [];
 for (const [name, path] of [
-  ["today", "/"],
-  ["log", "/log"],
-  ["rack", "/rack"],
-  ["roll", "/rack/s1121-3"],
-  ["weak-spots", "/weak-spots"],
-  ["partners", "/partners"],
-  ["settings", "/settings"],
+  ['today', '/'],
+  ['log', '/log'],
+  ['rack', '/rack'],
+  ['roll', '/rack/s1121-3'],
+  ['weak-spots', '/weak-spots'],
+  ['partners', '/partners'],
+  ['settings', '/settings'],
 ] as const) {
-  views.push({ name, path, width: 1280, height: 800, mode: "light" });
+  views.push({ name, path, width: 1280, height: 800, mode: 'light' });
   views.push({
     name: `${name}-phone`,
     path,
     width: 390,
     height: 844,
-    mode:
-      name === "log" || name === "weak-spots" || name === "today"
-        ? "light"
-        : "dark",
+    mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
   });
-  if (name === "log" || name === "weak-spots" || name === "rack")
+  if (name === 'log' || name === 'weak-spots' || name === 'rack')
     views.push({
       name: `${name}-dark`,
       path,
       width: 1280,
       height: 800,
-      mode: "dark",
+      mode: 'dark',
     });
 }
 
-test("every main view", async ({ browser }) => {
+test('every main view', async ({ browser }) => {
   test.setTimeout(180_000);
-  const app = new App("demo");
+  const app = new App('demo');
   await app.start();
   try {
     await fetch(`${app.url}/api/focus`, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
       body: JSON.stringify({
-        from: "half-guard/bottom",
-        by: "partner",
-        move: "knee-cut-pass",
+        from: 'half-guard/bottom',
+        by: 'partner',
+        move: 'knee-cut-pass',
       }),
     });
     for (const view of views.filter((v) => v.name.includes(only))) {
@@ -67,20 +62,16 @@ test("every main view", async ({ browser }) => {
         colorScheme: view.mode,
       });
       await page.goto(`${app.url}/#${view.path}`);
-      if (view.path === "/log") {
-        await page
-          .getByRole("combobox", { name: "Partner" })
-          .selectOption("alder");
-        await page.getByLabel("Tell the roll").fill(text);
-        await page.getByLabel("Day").fill("2026-11-23");
+      if (view.path === '/log') {
+        await page.getByRole('combobox', { name: 'Partner' }).selectOption('alder');
+        await page.getByLabel('Tell the roll').fill(text);
+        await page.getByLabel('Day').fill('2026-11-23');
       }
-      await page.waitForLoadState("networkidle");
+      await page.waitForLoadState('networkidle');
       await page.waitForTimeout(350);
       // Where this run keeps its data is of no interest.
       await page.evaluate(() =>
-        document
-          .querySelector("code")
-          ?.replaceChildren("~/.local/share/ash-notch/demo"),
+        document.querySelector('code')?.replaceChildren('~/.local/share/ash-notch/demo'),
       );
       await page.screenshot({ path: resolve(folder, `${view.name}.png`) });
       await page.close();

@@ -1,3 +1,3 @@
-import base from "./playwright.config";
+import base from './playwright.config';
 
-export default { ...base, testMatch: "*.shots.ts", reporter: "line" as const };
+export default { ...base, testMatch: '*.shots.ts', reporter: 'line' as const };

@@ -1,0 +1,182 @@
+using System.Net.Http.Headers;
+using System.Text.Json.Nodes;
+
+namespace AshNotch.App.Tests;
+
+/// <summary>What a browser or a careless script may send.</summary>
+public class EdgeTests
+{
+    private const string Day = """ "session": { "date": "2026-03-02", "kind": "class", "attire": "gi" } """;
+
+    private static async Task<string> Export(RunningApp app) => await app.Client.GetStringAsync("/api/export", TestContext.Current.CancellationToken);
+
+    [Fact]
+    public async Task A_roll_that_moves_to_another_day_leaves_the_first()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/rolls/a/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""");
+        await app.Put("/api/rolls/a/telling", """{ "text": "I pulled guard.", "session": { "date": "2026-03-04", "kind": "class", "attire": "gi" } }""");
+        var session = Assert.Single((await app.Get("/api/rack"))["sessions"]!.AsArray())!;
+        Assert.Equal("2026-03-04", (string?)session["date"]);
+    }
+
+    [Fact]
+    public async Task A_correction_that_takes_a_notch_out_takes_its_takeaway_along_untied()
+    {
+        await using var app = await RunningApp.Start();
+        var (status, view) = await app.Put("/api/rolls/a/telling", $$"""{ "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept", "occurrence": 0, "notch": null } ] }""");
+        Assert.Equal(200, status);
+        Assert.Equal("Next time I need to post", (string?)Assert.Single(view!["takeaways"]!.AsArray()));
+        Assert.Empty(view["roll"]!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
+    }
+
+    [Fact]
+    public async Task An_edited_roll_keeps_what_the_edit_does_not_name_of_its_session()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/rolls/a/telling", """{ "text": "I pulled guard.", "session": { "date": "2026-03-02", "kind": "class", "attire": "no-gi", "notes": "hot day" } }""");
+        var (status, view) = await app.Put("/api/rolls/a", """{ "roll": { "notes": "later thought" } }""");
+        Assert.Equal(200, status);
+        Assert.Equal(("no-gi", "hot day", "later thought"), ((string?)view!["session"]!["attire"], (string?)view["session"]!["notes"], (string?)view["roll"]!["notes"]));
+    }
+
+    [Theory]
+    [InlineData("""{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "nobody", "outcome": "landed" } } ], "text": "x" }""", "corrections[0].notch.by")]
+    [InlineData("""{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "me", "outcome": "won" } } ], "text": "x" }""", "corrections[0].notch.outcome")]
+    public async Task A_wrong_correction_is_told_where_it_stands(string json, string field)
+    {
+        await using var app = await RunningApp.Start();
+        var (status, problem) = await app.Post("/api/read", json);
+        Assert.Equal(400, status);
+        Assert.True(problem!["errors"]!.AsObject().ContainsKey(field), problem.ToJsonString());
+    }
+
+    [Theory]
+    [InlineData("""{ "by": "partner", "move": "knee-cut-pass" }""", "from")]
+    [InlineData("""{ "from": "half-guard/bottom", "move": "knee-cut-pass" }""", "by")]
+    [InlineData("""{ "from": "half-guard/bottom", "by": "partner" }""", "move")]
+    [InlineData("""{ "from": "half-guard/bottom", "by": "referee", "move": "knee-cut-pass" }""", "by")]
+    public async Task A_focus_needs_a_place_a_side_and_a_move(string json, string field)
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var (status, problem) = await app.Post("/api/focus", json);
+        Assert.Equal(400, status);
+        Assert.True(problem!["errors"]!.AsObject().ContainsKey(field), problem.ToJsonString());
+        Assert.Null((await app.Get("/api/today"))["focus"]);
+    }
+
+    [Fact]
+    public async Task A_later_focus_takes_the_place_of_the_earlier_one_and_both_are_exported()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
+        await app.Post("/api/focus", """{ "from": "closed-guard/bottom", "by": "me", "move": "scissor-sweep", "reason": "a class is coming" }""");
+        Assert.Equal("Land your scissor sweep from your closed guard.", (string?)(await app.Get("/api/today"))["focus"]!["say"]);
+        Assert.Equal(2, JsonNode.Parse(await Export(app))!["focuses"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task The_newest_partners_come_first_with_their_counts()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var partners = (await app.Get("/api/partners")).AsArray();
+        var days = partners.Select(p => (string?)p!["last"]).ToList();
+        Assert.Equal(days.OrderDescending(StringComparer.Ordinal), days);
+        Assert.Equal((int)(await app.Get("/api/rack"))["rolls"]!, partners.Sum(p => (int)p!["rolls"]!) + (await Unknown(app)));
+
+        static async Task<int> Unknown(RunningApp app) => JsonNode.Parse(await Export(app))!["sessions"]!.AsArray().SelectMany(s => s!["rolls"]!.AsArray()).Count(r => r!["partner"] is null);
+    }
+
+    [Theory]
+    [InlineData("GET", "/api/rolls/no-such")]
+    [InlineData("DELETE", "/api/rolls/no-such")]
+    [InlineData("POST", "/api/rolls/no-such/restore")]
+    [InlineData("GET", "/api/rolls/..%2F..%2Fetc%2Fpasswd")]
+    public async Task What_is_not_there_is_said_to_be_not_there(string method, string path)
+    {
+        await using var app = await RunningApp.Start();
+        var (status, problem) = await app.Send(new HttpMethod(method), path, null);
+        Assert.Equal(404, status);
+        Assert.False(string.IsNullOrEmpty((string?)problem!["title"]));
+    }
+
+    [Theory]
+    [InlineData("/api/rack?limit=many")]
+    [InlineData("/api/weak-spots?aim=win")]
+    public async Task A_wrong_question_is_a_problem_and_not_a_crash(string path)
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var (status, problem) = await app.Send(HttpMethod.Get, path, null);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem);
+    }
+
+    [Fact]
+    public async Task The_rack_is_paged_by_session_and_says_how_many_are_left()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var all = await app.Get("/api/rack?limit=1000");
+        var page = await app.Get("/api/rack?limit=5");
+        Assert.Equal(0, (int)all["more"]!);
+        Assert.Equal(all["sessions"]!.AsArray().Count - 5, (int)page["more"]!);
+        Assert.Equal((int)all["rolls"]!, (int)page["rolls"]!);
+        Assert.Equal(all["sessions"]!.AsArray().Take(5).Select(s => (string?)s!["id"]), page["sessions"]!.AsArray().Select(s => (string?)s!["id"]));
+        Assert.Single((await app.Get("/api/rack?limit=-3"))["sessions"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_body_that_is_not_JSON_is_refused_in_words()
+    {
+        await using var app = await RunningApp.Start();
+        using var content = new ByteArrayContent([0xff, 0xfe, 0x00, 0x01]);
+        content.Headers.ContentType = new MediaTypeHeaderValue("application/json");
+        var answer = await app.Client.PostAsync("/api/read", content, TestContext.Current.CancellationToken);
+        Assert.Equal(400, (int)answer.StatusCode);
+        using var form = new StringContent("text=I+pulled", System.Text.Encoding.UTF8, "application/x-www-form-urlencoded");
+        Assert.Equal(415, (int)(await app.Client.PostAsync("/api/read", form, TestContext.Current.CancellationToken)).StatusCode);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("🤼🤼🤼")]
+    [InlineData("לא הבנתי מילה")]
+    [InlineData("\\u0000\\u0007\\u202e")]
+    [InlineData("blah blah")]
+    public async Task Reading_answers_whatever_is_written(string text)
+    {
+        await using var app = await RunningApp.Start();
+        var (status, read) = await app.Post("/api/read", $$"""{ "text": "{{text}}" }""");
+        Assert.Equal(200, status);
+        Assert.Empty(read!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
+    }
+
+    [Fact]
+    public async Task A_draft_too_long_or_of_a_wild_name_is_refused_and_the_last_one_stays()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/drafts/log", """{ "body": "kept" }""");
+        Assert.Equal(400, (await app.Put("/api/drafts/log", $$"""{ "body": "{{new string('x', 500_000)}}" }""")).Status);
+        Assert.Equal("kept", (string?)(await app.Get("/api/drafts/log"))["body"]);
+        Assert.Equal(204, (await app.Put("/api/drafts/log", """{ "body": null }""")).Status);
+        Assert.Null((await app.Get("/api/drafts/log"))["body"]);
+    }
+
+    [Fact]
+    public async Task Saves_from_many_hands_at_once_all_arrive()
+    {
+        await using var app = await RunningApp.Start();
+        var answers = await Task.WhenAll(Enumerable.Range(0, 24).Select(i => app.Put($"/api/rolls/r{i}/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""")));
+        Assert.All(answers, a => Assert.Equal(200, a.Status));
+        Assert.Equal(24, (int)(await app.Get("/api/rack"))["rolls"]!);
+    }
+
+    [Theory]
+    [InlineData("/appsettings.json")]
+    [InlineData("/ash-notch.db")]
+    [InlineData("/../ash-notch.db")]
+    public async Task Data_and_settings_are_not_served_as_files(string path)
+    {
+        await using var app = await RunningApp.Start();
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, path, null)).Status);
+    }
+}

@@ -1,0 +1,165 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Tests;
+
+/// <summary>Properties that hold for any log, on made-up ones.</summary>
+public class RankingTests
+{
+    private static readonly MatVocabulary Vocabulary = MatVocabulary.BuiltIn;
+
+    private static ChainFit Fit(Log log) => ChainFit.Of(Walk.Of(log, Vocabulary), Book.Of(Vocabulary), Vocabulary.Places.Select(p => p.Id));
+
+    private static ChainValue Value(Log log, Aim aim = Aim.Points) => ChainValue.Solve(Fit(log), aim, Ruleset.Federation, Vocabulary);
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void What_the_partner_would_have_logged_is_worth_the_opposite(int seed)
+    {
+        var log = RandomLogs.Of(seed);
+        foreach (var aim in (Aim[])[Aim.Points, Aim.Finish, Aim.Balanced])
+        {
+            Assert.Equal(Value(log, aim).PerRoll, -Value(RandomLogs.Mirrored(log), aim).PerRoll, 9);
+        }
+    }
+
+    /// <summary>The linear solve against playing the fitted chain out, roll by roll: within four standard errors.</summary>
+    [Theory]
+    [InlineData(4, Aim.Points)]
+    [InlineData(5, Aim.Finish)]
+    public void The_value_is_what_rolls_played_out_bring_on_average(int seed, Aim aim)
+    {
+        var fit = Fit(RandomLogs.Of(seed));
+        var solved = ChainValue.Solve(fit, aim, Ruleset.Federation, Vocabulary);
+        var random = new Random(seed);
+        const int Played = 40_000;
+        double sum = 0, squares = 0;
+        for (var roll = 0; roll < Played; roll++)
+        {
+            var result = Play(fit, aim, random);
+            sum += result;
+            squares += result * result;
+        }
+        var mean = sum / Played;
+        var error = Math.Sqrt((squares / Played - mean * mean) / Played);
+        Assert.InRange(solved.PerRoll, mean - 4 * error, mean + 4 * error);
+    }
+
+    private static double Play(ChainFit fit, Aim aim, Random random)
+    {
+        var net = 0.0;
+        var now = Draw(fit.Start, random);
+        while (true)
+        {
+            var place = fit.Places[now];
+            var exit = Draw([.. place.Exits.Select(e => e.Probability)], random);
+            if (exit < place.Exits.Count)
+            {
+                var taken = place.Exits[exit];
+                net += Reward.Of(aim, Ruleset.Federation, Vocabulary, place.Place, taken.Key.To, taken.Key.By);
+                now = taken.To >= 0 ? taken.To : Draw(fit.Start, random);
+            }
+            if (random.NextDouble() < fit.Ends) return net;
+        }
+    }
+
+    // The index drawn; one past the last when what is left to 1 was drawn.
+    private static int Draw(IReadOnlyList<double> chances, Random random)
+    {
+        var drawn = random.NextDouble();
+        for (var i = 0; i < chances.Count; i++)
+        {
+            drawn -= chances[i];
+            if (drawn < 0) return i;
+        }
+        return chances.Count;
+    }
+
+    /// <summary>The linear solve against the same equation iterated until nothing moves, which shares no algebra with it.</summary>
+    [Fact]
+    public void The_values_solve_the_equation_they_are_said_to_solve()
+    {
+        var fit = Fit(RandomLogs.Of(6));
+        var solved = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
+        var values = new double[fit.Places.Count];
+        for (var round = 0; round < 400; round++)
+        {
+            var restart = fit.Start.Select((s, i) => s * values[i]).Sum();
+            values = [.. fit.Places.Select((p, i) => p.Stay * (1 - fit.Ends) * values[i] + p.Exits.Sum(e => e.Probability
+                * (Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, p.Place, e.Key.To, e.Key.By) + (1 - fit.Ends) * (e.To >= 0 ? values[e.To] : restart))))];
+        }
+        Assert.All(values.Zip(solved.Values), v => Assert.Equal(v.First, v.Second, 8));
+    }
+
+    [Theory]
+    [InlineData(7)]
+    [InlineData(8)]
+    public void Ranks_run_from_one_by_gain_and_the_same_log_gives_the_same_answer(int seed)
+    {
+        var log = RandomLogs.Of(seed);
+        var ranking = WeakSpotRanking.Of(log, Aim.Balanced);
+        Assert.Equal(Enumerable.Range(1, ranking.Spots.Count), ranking.Spots.Select(s => s.Rank));
+        Assert.True(ranking.Spots.Zip(ranking.Spots.Skip(1)).All(p => p.First.GainPerRoll >= p.Second.GainPerRoll - 1e-9));
+        Assert.Equal(ranking.Spots.Select(s => (s.Say, s.GainPerRoll)), WeakSpotRanking.Of(log, Aim.Balanced).Spots.Select(s => (s.Say, s.GainPerRoll)));
+    }
+
+    [Fact]
+    public void Rolls_of_one_day_may_come_in_any_order()
+    {
+        var log = RandomLogs.Of(9);
+        var turned = log with { Sessions = [.. log.Sessions.Select(s => s with { Rolls = [.. s.Rolls.Reverse()] })] };
+        var (before, after) = (WeakSpotRanking.Of(log, Aim.Points), WeakSpotRanking.Of(turned, Aim.Points));
+        Assert.Equal(before.ValuePerRoll, after.ValuePerRoll, 9);
+        Assert.Equal(before.Spots.Select(s => (s.From, s.By, s.Move)), after.Spots.Select(s => (s.From, s.By, s.Move)));
+    }
+
+    [Fact]
+    public void What_was_let_happen_is_counted_among_the_notches_and_changes_no_gain()
+    {
+        var log = RandomLogs.Of(10);
+        var gift = new Notch { By = Who.Partner, Move = "knee-cut-pass", From = "half-guard/bottom", To = "side-control/bottom", Outcome = Outcome.Landed, Given = Who.Me };
+        var first = log.Sessions[0];
+        var roll = first.Rolls[0];
+        var more = log with { Sessions = [first with { Rolls = [roll with { Exchanges = [roll.Exchanges[0] with { Notches = [.. roll.Exchanges[0].Notches, gift, gift, gift] }] }, .. first.Rolls.Skip(1)] }, .. log.Sessions.Skip(1)] };
+        var (before, after) = (WeakSpotRanking.Of(log, Aim.Survive), WeakSpotRanking.Of(more, Aim.Survive));
+        Assert.Equal(before.Notches + 3, after.Notches);
+        Assert.Equal(before.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)), after.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)));
+    }
+
+    [Theory]
+    [InlineData(Aim.Points)]
+    [InlineData(Aim.Survive)]
+    public void One_more_landing_of_theirs_never_makes_a_roll_look_better_where_it_ends_in_a_tap(Aim aim)
+    {
+        var log = RandomLogs.Of(11);
+        var tapped = new Roll { Id = "x", Exchanges = [new Exchange { Start = "mount/bottom", Notches = [new Notch { By = Who.Partner, Move = "armbar", From = "mount/bottom", Outcome = Outcome.Tap }] }] };
+        var more = log with { Sessions = [.. log.Sessions.SkipLast(1), log.Sessions[^1] with { Rolls = [.. log.Sessions[^1].Rolls, tapped] }] };
+        Assert.True(Value(more, aim).PerRoll < Value(log, aim).PerRoll);
+    }
+
+    [Fact]
+    public void Every_candidate_is_ranked_set_aside_or_harmless_and_none_twice()
+    {
+        var ranking = WeakSpotRanking.Of(RandomLogs.Of(12, rolls: 120), Aim.Balanced);
+        var keys = ranking.Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? s.To[0] : null)).Concat(ranking.Untested.Select(u => (u.From, u.By, u.Move, u.To))).ToList();
+        Assert.Equal(keys.Count, keys.Distinct().Count());
+        Assert.NotEmpty(ranking.Spots);
+        Assert.All(ranking.Spots, s => Assert.InRange(s.Count, s.By == Who.Me ? 0 : 1, s.Attempts));
+        Assert.All(ranking.Spots, s => Assert.InRange(s.Rate, 1e-6, 1));
+    }
+
+    [Fact]
+    public void A_log_of_own_terms_alone_is_answered()
+    {
+        var notch = new Notch { By = Who.Partner, Move = "our-pass", From = "our-guard/bottom", To = "our-pin/bottom", Outcome = Outcome.Landed };
+        var rolls = Enumerable.Range(0, 6).Select(i => new Roll { Id = $"r{i}", Exchanges = [new Exchange { Start = "our-guard/bottom", Notches = [notch, notch with { From = "our-pin/bottom", To = null, Move = "our-choke", Outcome = Outcome.Tap }] }] });
+        var ranking = WeakSpotRanking.Of(new Log { Sessions = [new Session { Id = "s", Date = new DateOnly(2026, 3, 2), Rolls = [.. rolls] }] }, Aim.Finish);
+        Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Move).Order());
+        Assert.True(ranking.ValuePerRoll < 0);
+        Assert.Contains("our guard", ranking.Spots.Single(s => s.Move == "our-pass").Say, StringComparison.Ordinal);
+    }
+}

@@ -1,0 +1,130 @@
+import { expect, test } from '@playwright/test';
+import { draw, sizes, type Cut, type Size, type StickData } from '../../web/src/stick/shape';
+import { attire, day, kilograms, plain, shown, times, today } from '../../web/src/words';
+
+const cut = (over: Partial<Cut>): Cut => ({
+  exchange: 0,
+  notch: 0,
+  x: 0.5,
+  by: 'me',
+  depth: 'cut',
+  level: 0,
+  open: false,
+  dashed: false,
+  words: '',
+  ...over,
+});
+
+const stick = (...exchanges: { end?: 'tap' | 'reset'; level?: number; cuts: Cut[] }[]): StickData => ({
+  exchanges: exchanges.map((e, i) => ({
+    x: i / exchanges.length,
+    endX: (i + 1) / exchanges.length,
+    level: e.level ?? 0,
+    start: null,
+    end: e.end ?? null,
+    cuts: e.cuts,
+  })),
+});
+
+const points = (path: string) => [...path.matchAll(/-?\d+(\.\d+)?/g)].map((m) => Number(m[0]));
+
+test.describe('the stick', () => {
+  for (const size of Object.keys(sizes) as Size[]) {
+    const { height, half } = sizes[size];
+    const edge = { me: height / 2 - half, partner: height / 2 + half };
+
+    test(`${size}: mine are cut from the upper edge, theirs from the lower`, () => {
+      for (const by of ['me', 'partner'] as const) {
+        const [drawn] = draw(stick({ cuts: [cut({ by })] }), 300, size).cuts;
+        const [, leftY, tipX, tipY, , rightY] = points(drawn.path);
+        expect([leftY, rightY]).toEqual([edge[by], edge[by]]);
+        expect(tipX).toBe(drawn.x);
+        expect(Math.sign(tipY - leftY)).toBe(by === 'me' ? 1 : -1);
+      }
+    });
+
+    test(`${size}: the weightier the deeper, and only a tap goes through`, () => {
+      const depths = (['nick', 'half', 'cut', 'through'] as const).map((depth) =>
+        Math.abs(draw(stick({ cuts: [cut({ depth })] }), 300, size).cuts[0].tip - edge.me),
+      );
+      expect(depths).toEqual([...depths].sort((a, b) => a - b));
+      expect(depths[3]).toBe(2 * half);
+      expect(depths[2]).toBeLessThan(half);
+    });
+
+    test(`${size}: the split line runs high on top, low beneath, and stays on the stick`, () => {
+      const line = (level: number) =>
+        points(draw(stick({ level, cuts: [cut({ level })] }), 300, size).split)[1];
+      expect(line(1)).toBeLessThan(line(0));
+      expect(line(-1)).toBeGreaterThan(line(0));
+      expect(line(1)).toBeGreaterThanOrEqual(edge.me);
+      expect(line(-1)).toBeLessThanOrEqual(edge.partner);
+    });
+  }
+
+  test('everything lies inside the width it is given', () => {
+    for (const width of [60, 320, 1200]) {
+      const cuts = Array.from({ length: 30 }, (_, i) => cut({ x: i / 29, notch: i }));
+      const drawn = draw(stick({ cuts }), width, 'row');
+      for (const { x } of drawn.cuts) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(width);
+      }
+      expect(drawn.cuts.map((c) => c.x)).toEqual(drawn.cuts.map((c) => c.x).sort((a, b) => a - b));
+    }
+  });
+
+  test('crowded notches get narrower, so that each can still be told apart', () => {
+    const breadth = (count: number) => {
+      const cuts = Array.from({ length: count }, (_, i) => cut({ x: (i + 1) / (count + 1), notch: i }));
+      const [leftX, , , , rightX] = points(draw(stick({ cuts }), 400, 'row').cuts[0].path);
+      return rightX - leftX;
+    };
+    expect(breadth(40)).toBeLessThan(breadth(4));
+    expect(breadth(400)).toBeGreaterThanOrEqual(4);
+  });
+
+  test('an exchange ends in a saw cut; one still going does not', () => {
+    const saws = (...ends: ('tap' | 'reset' | undefined)[]) =>
+      draw(stick(...ends.map((end) => ({ end, cuts: [cut({})] }))), 300, 'wide').saws.map((s) => s.tap);
+    expect(saws('tap', 'reset')).toEqual([true, false]);
+    expect(saws(undefined)).toEqual([]);
+    expect(saws(undefined, undefined)).toEqual([false]);
+  });
+
+  test('a stick of nothing draws nothing and does not fall over', () => {
+    expect(draw({ exchanges: [] }, 300, 'wide')).toEqual({ split: '', cuts: [], saws: [] });
+  });
+});
+
+test.describe('words', () => {
+  test('pounds are shown for pounds and kept as kilograms', () => {
+    // NIST Handbook 44: one pound is 0.45359237 kg.
+    expect(kilograms('170', 'lb')).toBeCloseTo(170 * 0.45359237, 2);
+    expect(shown(77, 'lb')).toBe('169.8');
+    expect(shown(77, 'kg')).toBe('77');
+    for (let pounds = 90; pounds < 300; pounds += 7)
+      expect(shown(kilograms(String(pounds), 'lb'), 'lb')).toBe(String(pounds));
+  });
+
+  test('an empty weight is none, not zero, and a comma is a point', () => {
+    expect(kilograms('  ', 'kg')).toBeUndefined();
+    expect(kilograms('77,5', 'kg')).toBe(77.5);
+    expect(shown(null, 'kg')).toBe('');
+    expect(kilograms('heavy', 'kg')).toBeNaN();
+  });
+
+  test('days, ids and counts are written for people', () => {
+    expect(day('2026-11-21')).toBe('Sat 21 Nov');
+    expect(day(null)).toBe('no date');
+    expect(plain('knee-cut-pass')).toBe('knee cut pass');
+    expect([attire('no-gi'), attire('gi'), attire(undefined)]).toEqual(['no-gi', 'gi', '']);
+    expect([times(1, 'roll'), times(2, 'roll'), times(0, 'tap'), times(2, 'stick by', 'sticks by')]).toEqual([
+      '1 roll',
+      '2 rolls',
+      '0 taps',
+      '2 sticks by',
+    ]);
+    expect(today()).toMatch(/^\d{4}-\d\d-\d\d$/);
+  });
+});
