@@ -108,7 +108,7 @@
     const { text, partner } = draft;
     const corrections = $state.snapshot(draft.corrections);
     clearTimeout(readTimer);
-    readTimer = setTimeout(() => read(text, partner, corrections), 60);
+    readTimer = setTimeout(() => read(text, partner, corrections), 30);
   });
 
   async function read(text: string, partner: string, corrections: Schemas['CorrectionView'][]) {
