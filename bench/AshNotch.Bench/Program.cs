@@ -1,11 +1,12 @@
 using AshNotch.Bench;
 
-// Usage: AshNotch.Bench [speed | crash [RUNS]]; without a name, both.
+// Usage: AshNotch.Bench [reading [show] | speed | crash [RUNS]]; without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "speed" or "crash"))
+if (name is not ("all" or "reading" or "speed" or "crash"))
 {
-    Console.Error.WriteLine($"There is no benchmark '{name}'; there are speed and crash.");
+    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed and crash.");
     return 2;
 }
+if (name is "all" or "reading") Reading.Run(args[Math.Min(1, args.Length)..]);
 if (name is "all" or "speed") Speed.Run();
 return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;

@@ -24,11 +24,11 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
 
   await page.goto(app.url);
   await go(page, 'Rack');
-  await expect(page.getByText('113 rolls.')).toBeVisible();
+  await expect(page.getByText('120 rolls.')).toBeVisible();
   await expect(page.getByRole('heading', { name: /Sat 21 Nov/ })).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 113 rolls and 907 notches.')).toBeVisible();
+  await expect(page.getByText('From 120 rolls and 936 notches.')).toBeVisible();
 
   await go(page, 'Log');
   await page.getByRole('combobox', { name: 'Partner' }).selectOption({ label: 'Alder, purple' });
@@ -51,10 +51,10 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await page.getByRole('button', { name: 'See it on the rack' }).click();
   await expect(page.getByRole('heading', { name: 'With Alder' })).toBeVisible();
   await expect(page.getByRole('button', { name: /They finished the kimura/ })).toBeVisible();
-  await expect(page.getByText('114 rolls.')).toBeVisible();
+  await expect(page.getByText('121 rolls.')).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 114 rolls and 910 notches.')).toBeVisible();
+  await expect(page.getByText('From 121 rolls and 939 notches.')).toBeVisible();
   const first = page.getByRole('button', {
     name: /^1 They land the knee cut pass from your half guard/,
   });
@@ -79,10 +79,10 @@ test('a roll is edited, deleted and taken back', async ({ page }) => {
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
   await page.getByRole('button', { name: 'Delete this roll' }).click();
-  await expect(page.getByText('113 rolls.')).toBeVisible();
+  await expect(page.getByText('120 rolls.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
-  await expect(page.getByText('114 rolls.')).toBeVisible();
+  await expect(page.getByText('121 rolls.')).toBeVisible();
 });
 
 test('a partner is added and edited, and a bad weight is told at its field', async ({ page }) => {
@@ -148,7 +148,7 @@ test('keyboard only: log a roll, find it, choose a focus', async ({ page }) => {
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('3');
-  await expect(page.getByText('115 rolls.')).toBeVisible();
+  await expect(page.getByText('122 rolls.')).toBeVisible();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Partner')).toBeFocused();
   await page.keyboard.press('Escape');

@@ -25,6 +25,7 @@ internal static class ReadVerb
             }),
             read.Unread,
             Takeaways = read.Takeaways.Select(t => t.Text),
+            Questions = read.Questions.Select(q => new { q.Exchange, q.Notch, q.Ask, Answers = q.Answers.Select(a => a.Say) }),
         });
     }
 }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
@@ -22,7 +23,8 @@ public sealed record PlaceView(string Id, string Name, string Say, string Mirror
 /// <param name="To">Where it usually leads.</param>
 /// <param name="SubmissionClass">What it attacks, for a submission.</param>
 /// <param name="Caution">What to say where it is shown.</param>
-public sealed record MoveView(string Id, string Name, MoveKind Kind, IReadOnlyList<string> Aliases, IReadOnlyList<string> From, string? To, string? SubmissionClass, string? Caution);
+/// <param name="Attire">What must be worn for it; absent where it works in both.</param>
+public sealed record MoveView(string Id, string Name, MoveKind Kind, IReadOnlyList<string> Aliases, IReadOnlyList<string> From, string? To, string? SubmissionClass, string? Caution, Attire? Attire);
 
 /// <summary>The vocabulary.</summary>
 /// <param name="Places">The places.</param>
@@ -32,7 +34,7 @@ public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyLi
     /// <summary>The built-in vocabulary.</summary>
     public static VocabularyView BuiltIn { get; } = new(
         [.. MatVocabulary.BuiltIn.Places.Select(p => new PlaceView(p.Id, p.Position.Name, p.Say, p.Mirror, p.Position.Family, [.. p.Position.Names.Skip(1)]))],
-        [.. MatVocabulary.BuiltIn.Moves.Select(m => new MoveView(m.Id, m.Name, m.Kind, [.. m.Names.Skip(1)], m.From, m.To, m.SubmissionClass, m.Caution))]);
+        [.. MatVocabulary.BuiltIn.Moves.Select(m => new MoveView(m.Id, m.Name, m.Kind, [.. m.Names.Skip(1)], m.From, m.To, m.SubmissionClass, m.Caution, m.Attire))]);
 }
 
 /// <summary>A partner in the list.</summary>

@@ -31,13 +31,26 @@ public sealed record NotchRead(NotchDocument Notch, string Say, string Words, in
 /// <param name="Notches">Its notches.</param>
 public sealed record ExchangeRead(string? Start, ExchangeEnd? End, IReadOnlyList<NotchRead> Notches);
 
+/// <summary>A ready answer to a question.</summary>
+/// <param name="Say">The answer.</param>
+/// <param name="Notch">The notch as it is then; null takes it out.</param>
+public sealed record AnswerView(string Say, NotchDocument? Notch);
+
+/// <summary>A question about a doubtful notch.</summary>
+/// <param name="Ask">The question.</param>
+/// <param name="Words">The words the notch was read from.</param>
+/// <param name="Occurrence">Which notch read from these same words, from 0.</param>
+/// <param name="Answers">Ready answers, the reader's guess first.</param>
+public sealed record QuestionView(string Ask, string Words, int Occurrence, IReadOnlyList<AnswerView> Answers);
+
 /// <summary>A reading: what was found, what was understood, what was not.</summary>
 /// <param name="Mentions">Names found.</param>
 /// <param name="Exchanges">Exchanges.</param>
 /// <param name="Unread">Words not understood.</param>
 /// <param name="Takeaways">What is taken away.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
-public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<Unread> Unread, IReadOnlyList<string> Takeaways, Stick Stick)
+/// <param name="Questions">What is doubtful and not yet put right.</param>
+public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<Unread> Unread, IReadOnlyList<string> Takeaways, Stick Stick, IReadOnlyList<QuestionView> Questions)
 {
     /// <summary>The view of a reading.</summary>
     public static ReadingView Of(string text, Retelling read, IReadOnlyList<Correction> corrections)
@@ -62,6 +75,18 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
                     return new NotchRead(LogWriter.Document(n), NotchWords.Of(n, MatVocabulary.BuiltIn), words, occurrence, corrections.Any(c => c.Words == words && c.Occurrence == occurrence));
                 })])),
             ],
-            corrected.Unread, [.. corrected.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn));
+            corrected.Unread, [.. corrected.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn), [.. Open(read, ties, corrections)]);
+    }
+
+    // A question is asked until its notch was put right.
+    private static IEnumerable<QuestionView> Open(Retelling read, Dictionary<Span, (string Words, int Occurrence)> ties, IReadOnlyList<Correction> corrections)
+    {
+        foreach (var question in read.Questions)
+        {
+            if (read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span) continue;
+            var (words, occurrence) = ties[span];
+            if (corrections.Any(c => c.Words == words && c.Occurrence == occurrence)) continue;
+            yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(a => new AnswerView(a.Say, a.Notch is null ? null : LogWriter.Document(a.Notch)))]);
+        }
     }
 }

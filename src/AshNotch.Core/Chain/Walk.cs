@@ -54,6 +54,8 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
     {
         if (notch.From is null || notch.Outcome == Outcome.Threatened || notch.Given is not null) return null;
         if (notch.Causes.Contains(Limits.Surroundings) || notch.Causes.Contains(Limits.Clock)) return null;
+        // A grip that leaves the two where they are says nothing of what comes next.
+        if (vocabulary.Move(notch.Move) is { Stays: true } && (notch.To is null || notch.To == notch.From)) return null;
         var stay = new Step(notch.From, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
         switch (notch.Outcome)
         {

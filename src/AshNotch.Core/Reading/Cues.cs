@@ -5,25 +5,19 @@ namespace AshNotch.Core.Reading;
 /// <summary>Words that say who, how it came out, and how a place is spoken of. Stems, as <see cref="Word.StemOf"/> makes them.</summary>
 internal static class Cues
 {
-    public static readonly HashSet<string> Me = ["i", "im", "ive", "id", "ill", "me", "we"];
-    public static readonly HashSet<string> Them = ["he", "hes", "hed", "she", "shes", "shed", "they", "theyre", "theyd", "him", "her", "them", "partner", "opponent", "guy", "girl", "dude", "lady", "man"];
-    public static readonly HashSet<string> Mine = ["my", "mine"];
-    public static readonly HashSet<string> Theirs = ["his", "her", "hers", "their", "theirs"];
-    public static readonly HashSet<string> Objects = ["me", "him", "her", "them", "us"];
+    public static readonly HashSet<string> Near = Stems("almost", "nearly", "tight", "close", "locked");
+    public static readonly HashSet<string> Stop = Stems("stop", "defend", "block", "stuff", "counter", "deny", "deni", "shut", "post", "fail", "bas", "postur", "miss", "stuf", "fend", "sprawl");
+    public static readonly HashSet<string> Threat = Stems("threat", "threaten", "fak", "fake", "bait", "faint", "feint");
+    public static readonly HashSet<string> Abandon = Stems("abandon", "bail");
+    public static readonly HashSet<string> Finish = Stems("finish", "submit");
+    public static readonly HashSet<string> Reset = Stems("reset", "restart", "restarted");
+    public static readonly HashSet<string> Time = Stems("time", "bell", "buzzer", "timer", "clock");
 
-    public static readonly HashSet<string> Near = ["almost", "nearly", "barely", "tight"];
-    public static readonly HashSet<string> Try = ["try", "tri", "attempt", "shoot", "fail", "couldnt", "cant", "didnt", "wasnt", "look", "hunt", "fish"];
-    public static readonly HashSet<string> Stop = ["stop", "defend", "block", "stuff", "counter", "deny", "shut", "post", "nothing", "fail", "work"];
-    public static readonly HashSet<string> Threat = ["threat", "threaten", "fak", "fake", "bait", "faint", "feint"];
-    public static readonly HashSet<string> Abandon = ["abandon", "bail"];
-    public static readonly HashSet<string> Finish = ["finish", "submit"];
-    public static readonly HashSet<string> Reset = ["reset", "restart", "restarted"];
-    public static readonly HashSet<string> Time = ["time", "bell", "buzzer", "timer", "clock"];
-    public static readonly HashSet<string> Hypothetical = ["shouldve", "couldve", "wouldve", "should", "could", "would"];
-
-    public static readonly HashSet<string> Change = ["get", "take", "mov", "go", "end", "land", "com", "step", "slid", "switch", "advanc", "transition", "recov", "pull", "turn", "roll", "fall", "drop", "spin", "climb", "settl", "secur", "reach", "cam", "back", "pass", "jump", "sit", "circl"];
-    public static readonly HashSet<string> Held = ["stick", "under", "catch", "trap", "pin", "surviv"];
-    public static readonly HashSet<string> Takes = ["get", "take", "have", "hold", "secur", "reach", "establish", "keep", "go", "step", "mov", "climb", "switch", "advanc", "transition", "settl"];
+    public static readonly HashSet<string> Change = Stems("get", "take", "mov", "go", "end", "land", "com", "step", "slid", "switch", "advanc", "transition", "recov", "pull", "turn", "roll", "fall", "drop", "spin", "climb", "settl", "secur", "reach", "cam", "back", "pass", "jump", "sit", "circl", "enter", "wind", "wound", "sneak", "snuck", "put", "mak", "made", "giv", "expos", "hold", "work", "slip", "shrug", "work", "run", "sat", "hop", "sink", "sunk", "push", "drive", "drov", "shift", "bring", "wrap", "lock", "open", "turtl", "dump");
+    public static readonly HashSet<string> Held = Stems("stick", "under", "catch", "trap", "pin", "surviv", "stuck", "underneath", "defend", "escap", "squish", "squash", "suffer", "hold on", "buri", "flat");
+    public static readonly HashSet<string> Takes = Stems("get", "take", "have", "hold", "secur", "reach", "establish", "keep", "go", "step", "mov", "climb", "switch", "advanc", "transition", "settl", "pass", "land", "end", "enter", "jump", "work");
+    public static readonly HashSet<string> Mine = Stems("my", "mine");
+    public static readonly HashSet<string> Theirs = Stems("his", "her", "hers", "their", "theirs");
 
     /// <summary>Words a telling is made of that carry no event by themselves; not shown as unread.</summary>
     public static readonly HashSet<string> Plain =
@@ -45,4 +39,7 @@ internal static class Cues
         ("no plan", "no plan from here"), ("did not know", "did not know the move"), ("didnt know", "did not know the move"), ("too strong", "strength or size"), ("too big", "strength or size"), ("heavier", "strength or size"),
         ("tired", "tired"), ("gassed", "tired"), ("exhausted", "tired"), ("hit the wall", Limits.Surroundings), ("ran into", Limits.Surroundings), ("out of time", Limits.Clock),
     ];
+
+    // A cue is met in any form: the words as they are and what their forms share.
+    private static HashSet<string> Stems(params string[] words) => [.. words, .. words.Select(Word.StemOf)];
 }

@@ -7,39 +7,59 @@ namespace AshNotch.Core.Reading;
 /// <param name="Count">How many words it takes.</param>
 /// <param name="Position">The position it names, or null.</param>
 /// <param name="Move">The move it names, or null.</param>
-public sealed record Found(int First, int Count, Position? Position, Move? Move)
+/// <param name="ByEar">It was not written as it is spelled, and is taken for this by its sound or a near spelling.</param>
+public sealed record Found(int First, int Count, Position? Position, Move? Move, bool ByEar = false)
 {
     /// <summary>Index of the word after it.</summary>
     public int After => First + Count;
 }
 
-/// <summary>Finds the vocabulary's names in a text, the longest first, forms of words forgiven.</summary>
+/// <summary>Finds the vocabulary's names in a text, the longest first; forms of words, near spellings and sound-alikes are forgiven.</summary>
 public sealed class Phrasebook
 {
-    // Everyday words that name a place or a move only where the sentence says so.
-    private static readonly HashSet<string> NeedCue = ["side", "half", "guard", "back", "the back", "double", "stack", "smash", "loop", "pull", "spider", "lasso", "sub", "crank", "recover", "pass", "inverted", "shrimp", "waiter", "reverse", "come up"];
-    private static readonly HashSet<string> NeedCueStems = [.. NeedCue.Select(Stems)];
-    private static readonly HashSet<string> PlaceCues = ["to", "in", "into", "from", "under", "get", "take", "pull", "have", "pass", "recov", "hold", "secur", "reach", "than", "then", "on", "land"];
-    private static readonly HashSet<string> OwnerCues = ["my", "his", "her", "their", "the", "a", "an"];
+    private const int LongestHeard = 4;
+    private const int ShortestJoined = 7;
 
     private readonly Node root = new();
+    private readonly Spelling spelling = new();
+    private readonly Dictionary<string, Target> joined = [];
+    private readonly Dictionary<string, List<(string Letters, Target Target)>> bySound = [];
+    private readonly Dictionary<string, NameInContext> contexts;
 
-    private Phrasebook(MatVocabulary vocabulary)
+    private Phrasebook(MatVocabulary vocabulary, IReadOnlyList<OwnName> own)
     {
+        // What is added first keeps its name: the user's own win over ours.
+        foreach (var name in own)
+        {
+            if (name.Target(vocabulary) is { } target) Add(name.Name, new Target(target.Position, target.Move));
+        }
         foreach (var move in vocabulary.Moves) foreach (var name in move.Names) Add(name, new Target(null, move));
         foreach (var position in vocabulary.Positions) foreach (var name in position.Names) Add(name, new Target(position, null));
+        contexts = vocabulary.Contexts.Where(c => !own.Any(o => Stems(o.Name) == Stems(c.Name))).ToDictionary(c => Stems(c.Name));
+        foreach (var name in vocabulary.Contexts) Add(name.Name, Of(vocabulary, name.Choices[^1].Id));
+        Vocabulary = vocabulary;
     }
 
+    private MatVocabulary Vocabulary { get; }
+
     /// <summary>The phrasebook of the built-in vocabulary.</summary>
-    public static Phrasebook BuiltIn { get; } = new(MatVocabulary.BuiltIn);
+    public static Phrasebook BuiltIn { get; } = new(MatVocabulary.BuiltIn, []);
+
+    /// <summary>The phrasebook with the user's own names, which win over ours.</summary>
+    public static Phrasebook With(IReadOnlyList<OwnName> own) => own.Count == 0 ? BuiltIn : new Phrasebook(MatVocabulary.BuiltIn, own);
 
     /// <summary>Finds names in order; they do not overlap.</summary>
-    public IReadOnlyList<Found> Find(IReadOnlyList<Word> words)
+    /// <param name="words">The words of the text.</param>
+    /// <param name="people">Names of people in it, which are never heard as names of the trade.</param>
+    public IReadOnlyList<Found> Find(IReadOnlyList<Word> words, IReadOnlySet<string>? people = null)
     {
+        var stems = new string[words.Count];
+        for (var i = 0; i < words.Count; i++) stems[i] = people?.Contains(words[i].Text) == true ? "" : spelling.Meant(words[i]);
+
         var found = new List<Found>();
         for (var i = 0; i < words.Count;)
         {
-            if (Longest(words, i) is { } best)
+            if (stems[i].Length > 0 && (Longest(words, stems, i) ?? Heard(words, stems, i)) is { } best)
             {
                 found.Add(best);
                 i = best.After;
@@ -52,52 +72,117 @@ public sealed class Phrasebook
         return found;
     }
 
-    private Found? Longest(IReadOnlyList<Word> words, int first)
+    private Found? Longest(IReadOnlyList<Word> words, string[] stems, int first)
     {
         var node = root;
         Found? best = null;
+        var byEar = false;
         for (var i = first; i < words.Count; i++)
         {
             // A name may be written with hyphens or spaces, but not across a stop.
             if (i > first && words[i].AfterPause) break;
-            if (!node.Next.TryGetValue(words[i].Stem, out var next)) break;
+            if (!node.Next.TryGetValue(stems[i], out var next)) break;
+            byEar |= stems[i] != words[i].Stem;
             node = next;
-            if (node.Pick(words, first, i) is { } target && (!node.NeedsCue || HasCue(words, first, i, target))) best = new Found(first, i - first + 1, target.Position, target.Move);
+            if (node.Pick(words, first, i) is not { } target) continue;
+            if (!EverydayNames.Means(words, first, i, index => StartsGuard(words, stems, index))) continue;
+            target = InContext(words, stems, first, i, target);
+            best = new Found(first, i - first + 1, target.Position, target.Move, byEar);
         }
         return best;
     }
 
-    private static bool HasCue(IReadOnlyList<Word> words, int first, int last, Target target)
+    // Names written together or apart ("under hook", "halfguard"), or written as they sound.
+    private Found? Heard(IReadOnlyList<Word> words, string[] stems, int first)
     {
-        var before = first > 0 ? words[first - 1] : null;
-        if (target.Move is not null)
+        Found? best = null;
+        var letters = "";
+        var strange = false;
+        for (var i = first; i < Math.Min(words.Count, first + LongestHeard); i++)
         {
-            // "he passed", "I pulled": the verb itself, or "a double", "the stack": named as a thing.
-            return words[last].Text is "passed" or "passes" or "pulled" or "pulls" or "reversed" or "recovered" or "shrimped" or "stacked" or "smashed"
-                || (before is not null && (OwnerCues.Contains(before.Text) || before.Text is "i" or "he" or "she" or "they" or "me" or "him" or "her" or "them" or "to" or "with" or "hit" or "of"));
+            if (stems[i].Length == 0 || (i > first && words[i].AfterPause)) break;
+            letters += words[i].Text;
+            strange |= words[i].Text.Length > 2 && spelling.IsStrange(words[i]);
+            if (letters.Length < ShortestJoined - 1) continue;
+            if (joined.TryGetValue(letters, out var same) && (i > first || letters.Length >= ShortestJoined - 1) && EverydayNames.Means(words, first, i, _ => false))
+            {
+                best = new Found(first, i - first + 1, same.Position, same.Move, true);
+            }
+            else if (strange && letters.Length >= ShortestJoined && spelling.IsStrange(words[first]) && Alike(letters) is { } alike)
+            {
+                best = new Found(first, i - first + 1, alike.Position, alike.Move, true);
+            }
         }
-        if (before is null) return true;
-        if (before.Text is "left" or "right" or "other" or "same" or "one" or "each" or "every" or "either" or "which" or "first" or "second" or "bottom" or "top") return before.Text is "bottom" or "top";
-        if (PlaceCues.Contains(before.Stem)) return true;
-        if (words[first].AfterPause) return last + 1 >= words.Count || words[last + 1].AfterPause;
-        var twoBefore = first > 1 ? words[first - 2] : null;
-        return words[first].Text is not "side" && OwnerCues.Contains(before.Text) && (words[first].Text is "guard" || (twoBefore is not null && PlaceCues.Contains(twoBefore.Stem)));
+        return best;
     }
+
+    private Target? Alike(string letters)
+    {
+        if (!bySound.TryGetValue(Spelling.Sound(letters), out var candidates)) return null;
+        var most = letters.Length / 4 + 1;
+        Target? best = null;
+        var nearest = most + 1;
+        foreach (var (written, target) in candidates)
+        {
+            var distance = Spelling.Distance(letters, written, most);
+            if (distance >= nearest) continue;
+            nearest = distance;
+            best = target;
+        }
+        return best;
+    }
+
+    private bool StartsGuard(IReadOnlyList<Word> words, string[] stems, int index)
+    {
+        if (index >= words.Count) return false;
+        var node = root;
+        for (var i = index; i < words.Count && (i == index || !words[i].AfterPause) && node.Next.TryGetValue(stems[i], out var next); i++)
+        {
+            node = next;
+            if (node.Place?.Target.Position is { Holder: Role.Bottom }) return true;
+        }
+        return false;
+    }
+
+    private Target InContext(IReadOnlyList<Word> words, string[] stems, int first, int last, Target target)
+    {
+        if (!contexts.TryGetValue(string.Join(' ', stems[first..(last + 1)]), out var name)) return target;
+        foreach (var choice in name.Choices)
+        {
+            if (choice.Near is null || Enumerable.Range(Math.Max(0, first - 6), Math.Min(words.Count, last + 7) - Math.Max(0, first - 6)).Any(i => (i < first || i > last) && choice.Near.Contains(words[i].Text)))
+            {
+                return Of(Vocabulary, choice.Id);
+            }
+        }
+        return target;
+    }
+
+    private static Target Of(MatVocabulary vocabulary, string id) =>
+        vocabulary.Move(id) is { } move ? new Target(null, move) : new Target(vocabulary.Positions.First(p => p.Id == id), null);
 
     private void Add(string name, Target target)
     {
         var node = root;
-        foreach (var word in Word.Split(name))
+        var words = Word.Split(name);
+        foreach (var word in words)
         {
             if (!node.Next.TryGetValue(word.Stem, out var next)) node.Next[word.Stem] = next = new Node();
             node = next;
+            spelling.Learn(word.Text);
         }
-        if (target.Move is null) node.Place ??= (target, Plain(name));
+        if (target.Move is null) node.Place ??= (target, Plain(words));
         else node.Move ??= target;
-        node.NeedsCue |= NeedCue.Contains(Plain(name)) || NeedCueStems.Contains(Stems(name));
+
+        var letters = string.Concat(words.Select(w => w.Text));
+        if (letters.Length < ShortestJoined - 1) return;
+        joined.TryAdd(letters, target);
+        if (letters.Length < ShortestJoined) return;
+        var sound = Spelling.Sound(letters);
+        if (!bySound.TryGetValue(sound, out var list)) bySound[sound] = list = [];
+        list.Add((letters, target));
     }
 
-    private static string Plain(string name) => string.Join(' ', Word.Split(name).Select(w => w.Text));
+    private static string Plain(IReadOnlyList<Word> words) => string.Join(' ', words.Select(w => w.Text));
 
     private static string Stems(string name) => string.Join(' ', Word.Split(name).Select(w => w.Stem));
 
@@ -108,7 +193,6 @@ public sealed class Phrasebook
         public Dictionary<string, Node> Next { get; } = [];
         public Target? Move { get; set; }
         public (Target Target, string Written)? Place { get; set; }
-        public bool NeedsCue { get; set; }
 
         // "Mount" is the place and "mounted" the move, though they share a stem.
         public Target? Pick(IReadOnlyList<Word> words, int first, int last)

@@ -32,25 +32,17 @@ internal static class PlaceReading
 
         if (position.Holder == Role.Neutral) return (Mine(Role.Neutral), false);
         var holder = position.Holder;
-        var other = holder switch { Role.Top => Role.Bottom, Role.Bottom => Role.Top, Role.Attacking => Role.Defending, _ => Role.Attacking };
+        var other = Opposite(holder);
 
-        // "my guard", "his mount"
-        if (named.First > clause.First)
+        // "his back" is held by the other one; "his mount" by himself.
+        if (position.Family == "back" && clause.Words[named.First].Text is "my" or "his" or "her" or "their") return (Mine(clause.Words[named.First].Text == "my" ? Role.Bottom : Role.Top), false);
+        if (clause.OwnerOf(named) is { } owner)
         {
-            var before = clause.Words[named.First - 1].Text;
-            if (Cues.Mine.Contains(before)) return (Mine(holder), false);
-            if (Cues.Theirs.Contains(before) || clause.Names.Contains(before.TrimEnd('s'))) return (Mine(other), false);
+            var owned = position.Family == "back" && clause.Words[named.After - 1].Text == "back" ? other : holder;
+            return (Mine(owner == Who.Me ? owned : Opposite(owned)), false);
         }
 
-        // "on top", "on the bottom", "bottom half"
-        if (holder is Role.Top or Role.Bottom)
-        {
-            var said = clause.Loose.LastOrDefault(l => l.Word.Text is "top" or "bottom" or "underneath");
-            if (said.Word is not null)
-            {
-                return (Actors(said.Word.Text == "top" ? Role.Top : Role.Bottom), actor is null);
-            }
-        }
+        if (holder is Role.Top or Role.Bottom && Vertical(clause, named) is { } said) return (Actors(said), actor is null && clause.Subject is null);
 
         if (move is not null && actor is not null)
         {
@@ -60,31 +52,65 @@ internal static class PlaceReading
                 var role = move.Kind switch
                 {
                     MoveKind.GuardPull or MoveKind.GuardRecovery => Role.Bottom,
-                    MoveKind.Escape => vocabulary.Place(position, Role.Bottom) is { IsGuard: true } || position.Id == "turtle" ? Role.Bottom : Role.Top,
+                    MoveKind.Escape => Mine(Role.Bottom).IsGuard || position.Id == "turtle" ? Role.Bottom : Role.Top,
+                    MoveKind.Transition or MoveKind.Control when now is not null && Mine(holder).IsGuard => Above(now, actor.Value) ? Role.Top : Role.Bottom,
                     _ => Role.Top,
                 };
                 if (holder is Role.Attacking or Role.Defending) role = Role.Attacking;
                 return (Actors(role), false);
             }
-            if (move.From.Select(vocabulary.Place).FirstOrDefault(p => p?.Position == position) is { } usual)
-            {
-                return (vocabulary.Place(vocabulary.Seen(usual.Id, actor.Value))!, false);
-            }
+            if (move.From.Select(vocabulary.Place).FirstOrDefault(p => p?.Position == position) is { } usual) return (vocabulary.Place(vocabulary.Seen(usual.Id, actor.Value))!, false);
         }
 
         if (now?.Position == position && use == PlaceUse.At) return (now, false);
+        // "he had me in side control", "put him in my guard": the one who acts holds it.
+        if (actor is { } && Puts(clause, named)) return (Actors(holder), false);
         if (actor is null) return (Mine(Same(now, Mine(holder), Mine(other))), true);
-        if (clause.Has(Cues.Held) || clause.Says("stuck in") || clause.Says("put me in") || clause.Says("put him in") || clause.Says("put her in"))
+        if (position.Id is "turtle") return (Actors(clause.Has(OnTurtle) ? Role.Top : Role.Bottom), false);
+        if (clause.Has(Cues.Held) && Mine(holder) is { IsGuard: false }) return (Actors(other), false);
+
+        var takes = clause.Has(Cues.Takes) && !clause.Has(Being);
+        if (Mine(holder).IsGuard && holder == Role.Bottom)
         {
-            // "stuck in side control": the subject is held, unless it is a guard, where one is stuck inside it.
-            return (Actors(other), false);
+            if (clause.Has(Plays)) return (Actors(holder), false);
+            // The one who was on top stays on top when they come to a guard: the other has recovered it, or they have passed into it.
+            if (now is { Role: not Role.Neutral }) return (Actors(Above(now, actor.Value) ? Role.Top : Role.Bottom), false);
+            return (Actors(holder), !takes);
         }
-        var takes = clause.Has(Cues.Takes);
-        var inside = clause.Says("in") || clause.Says("inside");
-        if (takes && !inside) return (Actors(holder), false);
-        // "I was in side control" leaves open who pins; "in closed guard" who plays it. The one place that keeps top and bottom as they were is likelier.
-        var guess = now is null || now.Role == Role.Neutral ? Actors(holder) : Mine(Same(now, Mine(holder), Mine(other)));
-        return (guess, true);
+        if (takes) return (Actors(holder), false);
+        // "I was in side control" leaves open who pins. The one place that keeps top and bottom as they were is likelier.
+        if (now is { Role: not Role.Neutral }) return (Mine(Same(now, Mine(holder), Mine(other))), use == PlaceUse.At && now.Position.Family != position.Family);
+        return (Actors(holder), true);
+    }
+
+    private static readonly HashSet<string> OnTurtle = ["attack", "jump", "climb", "riding", "rid", "break"];
+    private static readonly HashSet<string> Plays = ["pull", "sit", "sat", "recov", "play", "clos", "insert", "regain", "replac", "retain", "invert", "fram", "snuck", "sneak", "pummel"];
+    private static readonly HashSet<string> Being = ["be", "im", "stuck", "stick"];
+
+    /// <summary>The other side of a role.</summary>
+    public static Role Opposite(Role role) => role switch { Role.Top => Role.Bottom, Role.Bottom => Role.Top, Role.Attacking => Role.Defending, Role.Defending => Role.Attacking, _ => role };
+
+    private static bool Above(Place now, Who actor) => actor == Who.Me ? now.IsTop : now.IsBottom;
+
+    // "on top", "on the bottom", "bottom half": said within a few words of the name.
+    private static Role? Vertical(Clause clause, Found named)
+    {
+        for (var i = Math.Max(clause.First, named.First - 4); i < Math.Min(clause.After, named.After + 3); i++)
+        {
+            var text = clause.Words[i].Text;
+            if (text == "top" && clause.At(i - 1) is not "over" and not "the" && clause.At(i + 1) is not "of") return Role.Top;
+            if (text is "bottom" or "underneath") return Role.Bottom;
+        }
+        return null;
+    }
+
+    private static bool Puts(Clause clause, Found named)
+    {
+        for (var i = clause.First; i + 2 < named.First + 1 && i + 1 < clause.After; i++)
+        {
+            if (clause.Words[i].Stem is "hav" or "put" or "get" or "catch" or "trap" or "hold" or "keep" or "pull" or "stick" or "drag" or "pin" && clause.ObjectAfter(i) is not null && clause.At(i + 2) is "in" or "into" or "to" or "under" or "back") return true;
+        }
+        return false;
     }
 
     private static Role Same(Place? now, Place holder, Place other)

@@ -28,4 +28,5 @@ public sealed record ReadExchange(int Start, int End, Exchange Exchange);
 /// <param name="Exchanges">Exchanges, in order.</param>
 /// <param name="Takeaways">What the teller takes away.</param>
 /// <param name="Unread">What was not understood, in order.</param>
-public sealed record Retelling(IReadOnlyList<Mention> Mentions, IReadOnlyList<ReadExchange> Exchanges, IReadOnlyList<Takeaway> Takeaways, IReadOnlyList<Unread> Unread);
+/// <param name="Questions">What is doubtful, each with ready answers.</param>
+public sealed record Retelling(IReadOnlyList<Mention> Mentions, IReadOnlyList<ReadExchange> Exchanges, IReadOnlyList<Takeaway> Takeaways, IReadOnlyList<Unread> Unread, IReadOnlyList<Question> Questions);

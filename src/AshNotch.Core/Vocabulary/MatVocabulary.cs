@@ -7,6 +7,11 @@ namespace AshNotch.Core.Vocabulary;
 /// <summary>The places and moves of the trade, with their names, from the data files that ship inside this assembly.</summary>
 public sealed class MatVocabulary
 {
+    private static readonly string[] MoveFiles =
+    [
+        "takedowns.json", "guard-pulls.json", "sweeps.json", "passes.json", "escapes.json", "guard-recoveries.json", "back-takes.json", "transitions.json", "submissions.json", "controls.json",
+    ];
+
     private readonly Dictionary<string, Place> places;
     private readonly Dictionary<string, Move> moves;
 
@@ -30,6 +35,9 @@ public sealed class MatVocabulary
 
     /// <summary>Moves in the order of the data file.</summary>
     public IReadOnlyList<Move> Moves { get; }
+
+    /// <summary>Names that mean several things, with how to tell which.</summary>
+    public IReadOnlyList<NameInContext> Contexts { get; } = Read<ContextsFile>("contexts.json").Names;
 
     /// <summary>The place of this id, or null when it is the user's own term.</summary>
     public Place? Place(string? id) => id is not null && places.TryGetValue(id, out var place) ? place : null;
@@ -87,10 +95,11 @@ public sealed class MatVocabulary
         }
 
         var cautions = Read<CautionsFile>("cautions.json").Classes.ToDictionary(c => c.Class, c => c.Text);
-        var moves = Read<MovesFile>("moves.json").Moves.Select(data => new Move(
+        var moves = MoveFiles.SelectMany(Read<IReadOnlyList<MoveData>>).Select(data => new Move(
             data.Id, data.Name,
-            Term.TryRead<MoveKind>(data.Kind, out var kind) ? kind : throw new InvalidDataException($"moves.json: {data.Id}: kind {data.Kind}"),
-            data.Class, data.From, data.To, data.Common, Names(data.Name, data.Aliases), data.Class is null ? null : cautions[data.Class]));
+            Term.TryRead<MoveKind>(data.Kind, out var kind) ? kind : throw new InvalidDataException($"moves: {data.Id}: kind {data.Kind}"),
+            data.Class, data.From, data.To, data.Common, Names(data.Name, data.Aliases), data.Class is null ? null : cautions[data.Class],
+            data.Attire is null ? null : Term.TryRead<Rolls.Attire>(data.Attire, out var attire) ? attire : throw new InvalidDataException($"moves: {data.Id}: attire {data.Attire}")));
         return new MatVocabulary(positions, places, [.. moves]);
     }
 
@@ -107,13 +116,13 @@ public sealed class MatVocabulary
 
     private sealed record PositionData(string Id, string Name, string Family, string Roles, string? Holder, double Control, double[] Book, string? Scores, IReadOnlyList<string> Aliases);
 
-    private sealed record MovesFile(IReadOnlyList<MoveData> Moves);
-
-    private sealed record MoveData(string Id, string Name, string Kind, string? Class, IReadOnlyList<string> From, string? To, [property: JsonPropertyName("common")] double? Weight, IReadOnlyList<string> Aliases)
+    private sealed record MoveData(string Id, string Name, string Kind, string? Class, IReadOnlyList<string> From, string? To, [property: JsonPropertyName("common")] double? Weight, IReadOnlyList<string> Aliases, string? Attire)
     {
         [JsonIgnore]
         public double Common => Weight ?? 1;
     }
+
+    private sealed record ContextsFile(IReadOnlyList<NameInContext> Names);
 
     private sealed record CautionsFile(IReadOnlyList<CautionData> Classes);
 

@@ -1,3 +1,5 @@
+using AshNotch.Core.Rolls;
+
 namespace AshNotch.Core.Vocabulary;
 
 /// <summary>What a move is for.</summary>
@@ -35,10 +37,14 @@ public enum MoveKind
 /// <param name="Common">Its weight in the book of what usually leads where.</param>
 /// <param name="Names">Every name and spelling it goes by, its own name included.</param>
 /// <param name="Caution">What to say where it is shown, or null.</param>
+/// <param name="Attire">What must be worn for it, or null where it works in both.</param>
 public sealed record Move(
     string Id, string Name, MoveKind Kind, string? SubmissionClass,
-    IReadOnlyList<string> From, string? To, double Common, IReadOnlyList<string> Names, string? Caution)
+    IReadOnlyList<string> From, string? To, double Common, IReadOnlyList<string> Names, string? Caution, Attire? Attire = null)
 {
     /// <summary>Whether it ends in a tap when it works.</summary>
     public bool IsSubmission => Kind == MoveKind.Submission;
+
+    /// <summary>Whether it holds or grips and leaves the two where they are.</summary>
+    public bool Stays => Kind == MoveKind.Control && To is null;
 }

@@ -1,0 +1,36 @@
+using System.Globalization;
+
+namespace AshNotch.Bench;
+
+/// <summary>Reads the annotated retellings, the half it was tuned on and the half that was set aside, and prints how far it agrees.</summary>
+internal static class Reading
+{
+    public static void Run(string[] args)
+    {
+        var folder = Path.Combine(Root(), "bench", "reading");
+        var asked = args.Length > 0 ? args[0] : null;
+        Console.WriteLine("reading            retellings  mentions: recall precision role  notches: recall precision  who   move  outcome  all right  wrongly counted");
+        foreach (var half in (string[])["tuning", "set-aside"])
+        {
+            var score = new ReadingScore();
+            foreach (var told in AnnotatedRetelling.ReadFolder(Path.Combine(folder, half)))
+            {
+                // What disagrees is shown for the tuning half only: the other is a check, not a thing to look at.
+                Action<string>? tell = asked == "show" && half == "tuning" ? line => Console.WriteLine($"  {told.File} · {told.Title}: {line}") : null;
+                score.Add(told, tell);
+            }
+            Console.WriteLine(string.Create(
+                CultureInfo.InvariantCulture,
+                $"{half,-18} {score.Retellings,10}  {"",9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsRight, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"",9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"));
+        }
+    }
+
+    private static string Share(int part, int of) => (of == 0 ? 0 : (double)part / of).ToString("0.00", CultureInfo.InvariantCulture) + " ";
+
+    private static string Root()
+    {
+        var directory = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(directory!.FullName, "global.json"))) directory = directory.Parent;
+        return directory.FullName;
+    }
+}

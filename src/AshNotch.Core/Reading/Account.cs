@@ -1,0 +1,87 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading;
+
+/// <summary>The exchanges as told so far, and where the walk is.</summary>
+internal sealed class Account
+{
+    private readonly List<(string? Start, ExchangeEnd? End, List<Draft> Notches, int From, int Until)> done = [];
+    private List<Draft> notches = [];
+    private int? opened;
+    private int closed;
+
+    /// <summary>Where the exchange began, if told.</summary>
+    public Place? Start { get; set; }
+
+    /// <summary>Where the walk is, as far as known.</summary>
+    public Place? Now { get; set; }
+
+    /// <summary>The notches of the exchange that goes on.</summary>
+    public IReadOnlyList<Draft> Notches => notches;
+
+    /// <summary>The last notch of the exchange that goes on, or null.</summary>
+    public Draft? Last => notches.Count > 0 ? notches[^1] : null;
+
+    /// <summary>The last notch of the exchange that ended last, or null.</summary>
+    public Draft? LastBefore => notches.Count == 0 && done.Count > 0 && done[^1].Notches.Count > 0 ? done[^1].Notches[^1] : null;
+
+    /// <summary>Nothing has been told of the exchange that goes on.</summary>
+    public bool IsFresh => notches.Count == 0 && Start is null;
+
+    /// <summary>Where the last notch told stands.</summary>
+    public (int Exchange, int Notch)? LastTold => notches.Count > 0 ? (done.Count, notches.Count - 1)
+        : done.Count > 0 && done[^1].Notches.Count > 0 ? (done.Count - 1, done[^1].Notches.Count - 1) : null;
+
+    /// <summary>Adds a notch.</summary>
+    public Draft Add(Draft draft)
+    {
+        if (notches.Count == 0 && draft.Notch.From is { } from) Start ??= MatVocabulary.BuiltIn.Place(from);
+        notches.Add(draft);
+        return draft;
+    }
+
+    /// <summary>Takes the last notch out.</summary>
+    public void RemoveLast() => notches.RemoveAt(notches.Count - 1);
+
+    /// <summary>The words of a clause belong to the exchange.</summary>
+    public void Cover(int from, int until)
+    {
+        opened ??= from;
+        closed = Math.Max(closed, until);
+    }
+
+    /// <summary>Ends the exchange; what comes next starts another.</summary>
+    public void Close(ExchangeEnd? end)
+    {
+        if (!IsFresh)
+        {
+            var first = notches.Count > 0 ? notches[0].Notch.Span!.Value.Start : 0;
+            var last = notches.Count > 0 ? notches[^1].Notch.Span!.Value.End : closed;
+            done.Add((Start?.Id, end, notches, Math.Min(opened ?? first, notches.Count > 0 ? first : int.MaxValue), Math.Max(closed, last)));
+        }
+        notches = [];
+        Start = Now = null;
+        opened = null;
+        closed = 0;
+    }
+
+    /// <summary>The notch told last before the exchange ended opens it again: it was no tap after all.</summary>
+    public void Reopen()
+    {
+        var last = done[^1];
+        done.RemoveAt(done.Count - 1);
+        notches = last.Notches;
+        Start = last.Start is null ? null : MatVocabulary.BuiltIn.Place(last.Start);
+        opened = last.From;
+        closed = last.Until;
+        Now = MatVocabulary.BuiltIn.Place(notches[^1].Notch.From);
+    }
+
+    /// <summary>The exchanges with what is in doubt of each notch.</summary>
+    public IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> Finish()
+    {
+        Close(null);
+        return [.. done.Select(d => (new ReadExchange(d.From, d.Until, new Exchange { Start = d.Start, End = d.End, Notches = [.. d.Notches.Select(n => n.Notch with { Unsure = n.Doubts.Count > 0 })] }), (IReadOnlyList<Draft>)d.Notches))];
+    }
+}

@@ -1,0 +1,69 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading;
+
+/// <summary>Turns what is doubtful into short questions with ready answers, one a notch, the weightiest doubt first.</summary>
+internal static class Questions
+{
+    private static readonly MatVocabulary Vocabulary = MatVocabulary.BuiltIn;
+
+    /// <summary>The questions of a reading, in the order of the telling.</summary>
+    public static IReadOnlyList<Question> Of(IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> exchanges, string text)
+    {
+        var questions = new List<Question>();
+        for (var e = 0; e < exchanges.Count; e++)
+        {
+            for (var n = 0; n < exchanges[e].Drafts.Count; n++)
+            {
+                var draft = exchanges[e].Drafts[n];
+                if (draft.Doubts.Count == 0) continue;
+                var notch = draft.Notch with { Unsure = false };
+                var about = draft.Doubts.Min();
+                var words = notch.Span is { } span ? text[span.Start..span.End] : "";
+                questions.Add(about switch
+                {
+                    Doubt.Who => Who(e, n, notch),
+                    Doubt.Role => Role(e, n, notch),
+                    Doubt.Outcome => Outcome(e, n, notch),
+                    _ => Name(e, n, notch, words),
+                });
+            }
+        }
+        return questions;
+    }
+
+    private static string Named(Notch notch) => notch.Move is { } move ? Vocabulary.MoveName(move) : notch.To is { } to ? Vocabulary.SayPlace(to) : "that";
+
+    private static Question Who(int exchange, int index, Notch notch)
+    {
+        var other = notch with { By = Actor.Other(notch.By), From = Mirror(notch.From), To = Mirror(notch.To) };
+        var (mine, theirs) = notch.By == Rolls.Who.Me ? (notch, other) : (other, notch);
+        return new Question(exchange, index, Doubt.Who, $"Whose {Named(notch)} was it?", Guess(notch, ("Mine", mine), ("Theirs", theirs)));
+    }
+
+    private static Question Role(int exchange, int index, Notch notch)
+    {
+        var place = Vocabulary.Place(notch.To) ?? Vocabulary.Place(notch.From);
+        var flipped = notch.To is not null ? notch with { To = Mirror(notch.To) } : notch with { From = Mirror(notch.From) };
+        if (notch.Move is null) flipped = flipped with { By = Actor.Other(notch.By) };
+        var (up, down) = place is { IsTop: true } ? (notch, flipped) : (flipped, notch);
+        return new Question(exchange, index, Doubt.Role, $"Who was on top in {place?.Position.Name ?? "there"}?", Guess(notch, ("I was", up), ("They were", down)));
+    }
+
+    private static Question Outcome(int exchange, int index, Notch notch)
+    {
+        var submission = Vocabulary.Move(notch.Move) is { IsSubmission: true };
+        Notch With(Outcome outcome) => notch with { Outcome = outcome, To = outcome == Rolls.Outcome.Landed ? notch.To : null };
+        return submission
+            ? new Question(exchange, index, Doubt.Outcome, $"Did the {Named(notch)} end in a tap?", Guess(notch, ("Tap", With(Rolls.Outcome.Tap)), ("Stopped", With(Rolls.Outcome.Stopped)), ("Nearly", With(Rolls.Outcome.Near))))
+            : new Question(exchange, index, Doubt.Outcome, $"Did the {Named(notch)} come off?", Guess(notch, ("It did", With(Rolls.Outcome.Landed)), ("Stopped", With(Rolls.Outcome.Stopped)), ("Nearly", With(Rolls.Outcome.Near))));
+    }
+
+    private static Question Name(int exchange, int index, Notch notch, string words) =>
+        new(exchange, index, Doubt.Name, $"“{words}”: was that the {Named(notch)}?", [new Answer("Yes", notch), new Answer("No, leave it out", null)]);
+
+    private static IReadOnlyList<Answer> Guess(Notch guess, params (string Say, Notch Notch)[] answers) => [.. answers.OrderByDescending(a => a.Notch == guess).Select(a => new Answer(a.Say, a.Notch))];
+
+    private static string? Mirror(string? place) => place is null ? null : Vocabulary.Mirror(place);
+}
