@@ -74,7 +74,7 @@ internal static class EverydayNames
             case "got out" or "get out" or "gets out" or "getting out":
                 return !(after == "of" && At(words, last + 2) is "bed" or "here" or "class" or "work" or "breath" or "bounds" or "town") && !(after == "of" && At(words, last + 2) == "the" && At(words, last + 3) is "way" or "house" or "car" or "shower");
             case "truck" or "the truck":
-                return before is not ("a" or "my" or "his" or "food" or "pickup") && !(before == "the" && At(words, first - 2) is "like" or "by") && !(text == "the truck" && before is "like" or "by");
+                return before is not ("a" or "food" or "pickup") && !(before == "the" && At(words, first - 2) is "like" or "by") && !(text == "the truck" && before is "like" or "by");
             case "my back" or "his back" or "her back" or "their back" or "the back":
                 return IsTheBack(words, first, before, after);
             case "seated" or "neutrals":
@@ -86,7 +86,8 @@ internal static class EverydayNames
             case "trip" or "trips":
                 return before is not ("road" or "business");
             default:
-                return true;
+                // "the back escape" and "the back take" are names of their own.
+                return !(text.EndsWith(" back", StringComparison.Ordinal) && after is "escape" or "control" or "take" or "mount");
         }
     }
 
@@ -113,7 +114,7 @@ internal static class EverydayNames
 
     private static bool IsTheBack(IReadOnlyList<Word> words, int first, string before, string after)
     {
-        if (after is "of" or "hurts" or "hurt" or "is" or "was" or "feels" or "door" or "foot" or "leg" or "heel" or "corner" or "row" or "room" or "pain" or "injury" or "side" or "hand" or "step") return false;
+        if (after is "control" or "mount" or "take" or "escape" or "of" or "hurts" or "hurt" or "is" or "was" or "feels" or "door" or "foot" or "leg" or "heel" or "corner" or "row" or "room" or "pain" or "injury" or "side" or "hand" or "step") return false;
         var owner = words[first].Text;
         if (before is not ("on" or "onto" or "flat" or "to")) return before is not ("in" or "at" or "behind") || owner == "the" && before == "in";
         if (owner == "the") return before is not "in";

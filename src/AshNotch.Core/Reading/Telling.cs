@@ -7,7 +7,7 @@ namespace AshNotch.Core.Reading;
 internal sealed class Telling
 {
     private static readonly HashSet<string> Generic = ["sweep", "takedown", "guard-pass", "submission", "choke", "escape", "back-take", "guard-recovery", "leg-lock"];
-    private static readonly HashSet<string> Replies = ["posture-up", "hand-fight", "retain-guard"];
+    private static readonly HashSet<string> Replies = ["posture-up", "hand-fight"];
     private static readonly HashSet<string> Grips = ["collar-grip", "sleeve-grip", "pant-grip", "belt-grip", "gable-grip", "wrist-control", "collar-tie", "head-control", "hip-control", "kimura-grip", "arm-drag-grip", "knee-pinch", "knee-line", "foot-on-hip", "foot-on-bicep", "two-on-one", "scramble", "disengage-grip"];
     private static readonly HashSet<string> Acquires = ["get", "secur", "establish", "tak", "hit", "set", "win", "dig", "sneak", "snuck", "put", "throw", "threw", "start", "sink", "sunk", "switch", "go", "lock", "giv", "us", "pummel", "jump"];
     private static readonly string[] Success = ["got it", "it worked", "worked", "finished it", "landed it", "finish it", "hit it", "completed it", "got him down", "got me down", "got her down", "took me down", "took him down", "got him over", "fell for it", "gets it", "got the finish"];
@@ -250,7 +250,7 @@ internal sealed class Telling
             return true;
         }
         // "hit the tripod ... swept him": the same again in general words, unless something else was told between.
-        return !theirs && Generic.Contains(move.Id) && last.Open && last.Notch.Outcome == Outcome.Landed && vocabulary.Move(last.Notch.Move) is { } named && named.Kind == move.Kind && !Generic.Contains(named.Id) && !clause.NewSentence
+        return !theirs && Generic.Contains(move.Id) && last.Open && last.Notch.Outcome == Outcome.Landed && (last.Notch.To is null || last.Notch.Inferred.Contains("to")) && !clause.Says("then") && vocabulary.Move(last.Notch.Move) is { } named && named.Kind == move.Kind && !Generic.Contains(named.Id) && !clause.NewSentence
             && actor.Given is null && MergeInto(last, clause, who);
     }
 

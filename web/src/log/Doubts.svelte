@@ -1,0 +1,64 @@
+<!-- What is doubtful, one short question after the other, each answered by one press. -->
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+
+  let {
+    questions,
+    onanswer,
+  }: {
+    questions: Schemas['QuestionView'][];
+    onanswer: (question: Schemas['QuestionView'], answer: Schemas['AnswerView']) => void;
+  } = $props();
+
+  let list = $state<HTMLElement>();
+
+  /** Moves to the next doubt from wherever the keyboard is. */
+  export function next() {
+    const firsts = [...(list?.querySelectorAll<HTMLElement>('li button:first-of-type') ?? [])];
+    const here = firsts.findIndex((b) => b.closest('li')?.contains(document.activeElement));
+    firsts[(here + 1) % firsts.length]?.focus();
+  }
+</script>
+
+{#if questions.length > 0}
+  <section aria-label="Not sure">
+    <ol bind:this={list}>
+      {#each questions as question (`${question.words}|${question.occurrence}`)}
+        <li>
+          <span class="ask">{question.ask} <em>“{question.words}”</em></span>
+          <span class="answers">
+            {#each question.answers as answer (answer.say)}
+              <button class="may" onclick={() => onanswer(question, answer)}>{answer.say}</button>
+            {/each}
+          </span>
+        </li>
+      {/each}
+    </ol>
+  </section>
+{/if}
+
+<style>
+  section {
+    border-left: 3px dashed var(--edge);
+    padding-left: 0.875rem;
+    margin: 1rem 0;
+  }
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    padding: 0.375rem 0;
+  }
+  .ask {
+    flex: 1 1 16rem;
+  }
+  em {
+    color: var(--quiet);
+  }
+  .answers {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+  }
+</style>

@@ -1,0 +1,215 @@
+<!-- For a thumb: where the roll stands, and the likeliest next moves as keys, mine on the left, theirs on the right. Every press writes a line. -->
+<script lang="ts">
+  import { api, got, type Schemas } from '../api/client';
+  import type { LogDraft } from './draft.svelte';
+
+  let { draft }: { draft: LogDraft } = $props();
+
+  type Key = Schemas['BoardKey'];
+
+  let board = $state<Schemas['Board'] | null>(null);
+  let find = $state('');
+  let finding = $state(false);
+  let found = $state<Key[]>([]);
+  let failed = $state('');
+  let asked = 0;
+
+  const mine = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'me'));
+  const theirs = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'partner'));
+
+  $effect(() => {
+    const { text, partner } = draft.now;
+    void look(text, partner, $state.snapshot(draft.now.corrections));
+  });
+
+  async function look(text: string, partner: string, corrections: Schemas['CorrectionView'][]) {
+    const my = ++asked;
+    try {
+      const answer = await got(
+        api.POST('/api/board', { body: { text, partner: partner || null, corrections } }),
+      );
+      if (my === asked) board = answer;
+      failed = '';
+    } catch (error) {
+      if (my === asked) failed = (error as Error).message;
+    }
+  }
+
+  async function search() {
+    const q = find;
+    if (q.trim() === '') return;
+    try {
+      const answer = await got(api.GET('/api/board/find', { params: { query: { q } } }));
+      if (q === find) found = answer;
+    } catch (error) {
+      failed = (error as Error).message;
+    }
+  }
+
+  function cut(line: string) {
+    draft.addLine(line);
+    finding = false;
+    find = '';
+  }
+
+  // A tap with no move named: by whoever acted last from a place to finish from, else asked for.
+  let tapping = $state(false);
+</script>
+
+<section class="board" aria-label="Tap board">
+  {#if board}
+    <p class="now">
+      {#if board.fresh}Where does it start?{:else}Now: <strong>{board.say}</strong>{/if}
+    </p>
+    {#if board.fresh}
+      <div class="starts">
+        {#each board.starts as start (start.line)}<button class="may" onclick={() => cut(start.line)}
+            >{start.say}</button
+          >{/each}
+      </div>
+    {/if}
+    {#if finding}
+      <label class="field find"
+        ><span>Find a move</span><input
+          bind:value={find}
+          oninput={search}
+          autocomplete="off"
+          data-find
+        /></label
+      >
+    {/if}
+    {#snippet side(keys: Key[], who: string)}
+      <div class="side" role="group" aria-label={who}>
+        <h2>{who}</h2>
+        {#each keys as key (key.move)}
+          <div class="key {key.by}">
+            <button class="hit" onclick={() => cut(key.landed)}
+              ><span>{key.name}</span>{#if key.taps}<small>tap</small>{/if}</button
+            >
+            <button class="part" aria-label="{key.name}, stopped" onclick={() => cut(key.stopped)}
+              >stopped</button
+            >
+            <button class="part" aria-label="{key.name}, nearly" onclick={() => cut(key.near)}>nearly</button>
+          </div>
+        {/each}
+      </div>
+    {/snippet}
+    <div class="sides">
+      {@render side(mine, 'Mine')}
+      {@render side(theirs, 'Theirs')}
+    </div>
+    {#if tapping}
+      <div class="starts" role="group" aria-label="Who tapped?">
+        <button class="may" onclick={() => ((tapping = false), cut('I tapped them.'))}>They tapped</button>
+        <button class="may" onclick={() => ((tapping = false), cut('They tapped me.'))}>I tapped</button>
+        <button class="may" onclick={() => (tapping = false)}>Nobody</button>
+      </div>
+    {/if}
+  {/if}
+  {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+  <div class="bar">
+    <button class="may" onclick={draft.undo} disabled={!draft.canUndo}>Undo</button>
+    <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Tap</button>
+    <button class="may" onclick={() => cut('Reset.')}>Reset</button>
+    <button class="may" onclick={() => cut('Time.')}>Time</button>
+    <button
+      class="may"
+      aria-pressed={finding}
+      onclick={() => {
+        finding = !finding;
+        find = '';
+      }}>Find</button
+    >
+  </div>
+</section>
+
+<style>
+  .board {
+    margin-top: 0.75rem;
+  }
+  .now {
+    font-size: 1.125rem;
+    margin-bottom: 0.5rem;
+  }
+  .starts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin-bottom: 0.75rem;
+  }
+  .find {
+    margin-bottom: 0.75rem;
+  }
+  .sides {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.75rem;
+  }
+  .side h2 {
+    font-size: 1rem;
+    margin-bottom: 0.25rem;
+  }
+  .key {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    margin-bottom: 0.5rem;
+    border: 1px solid var(--edge);
+    border-radius: 4px;
+    background: var(--raised);
+    overflow: hidden;
+  }
+  .key.me {
+    border-top: 4px solid var(--mine);
+  }
+  .key.partner {
+    border-bottom: 4px solid var(--theirs);
+  }
+  .hit {
+    grid-column: span 2;
+    min-height: 52px;
+    padding: 0.25rem 0.625rem;
+    text-align: left;
+    font-weight: 600;
+    line-height: 1.2;
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 0.5rem;
+    cursor: pointer;
+  }
+  .hit small {
+    font-weight: 400;
+    color: var(--quiet);
+  }
+  .part {
+    min-height: 44px;
+    border-top: 1px solid var(--grain);
+    color: var(--quiet);
+    cursor: pointer;
+  }
+  .part + .part {
+    border-left: 1px solid var(--grain);
+  }
+  .hit:hover,
+  .part:hover {
+    background: var(--wood);
+  }
+  .bar {
+    display: grid;
+    grid-template-columns: repeat(5, 1fr);
+    gap: 0.5rem;
+    margin-top: 0.75rem;
+  }
+  .bar .may {
+    padding-inline: 0.25rem;
+    background: var(--ground);
+  }
+  @media (max-width: 700px) {
+    .bar {
+      position: sticky;
+      bottom: 56px;
+      padding: 0.5rem 0;
+      background: var(--ground);
+    }
+  }
+</style>

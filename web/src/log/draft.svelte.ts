@@ -1,0 +1,142 @@
+import { api, got, type Schemas } from '../api/client';
+import { today } from '../words';
+
+export interface Draft {
+  id: string;
+  text: string;
+  partner: string;
+  kind: string;
+  intensity: string;
+  minutes: number | null;
+  date: string;
+  sessionKind: string;
+  attire: string;
+  corrections: Schemas['CorrectionView'][];
+}
+
+type Told = Pick<Draft, 'text' | 'corrections'>;
+
+/** A draft for the next roll: the session and the presets of the one before are carried over. */
+export const fresh = (before?: Draft): Draft => ({
+  id: crypto.randomUUID(),
+  text: '',
+  partner: '',
+  kind: before?.kind ?? 'free',
+  intensity: before?.intensity ?? 'steady',
+  minutes: before?.minutes ?? 6,
+  date: before?.date ?? today(),
+  sessionKind: before?.sessionKind ?? 'class',
+  attire: before?.attire ?? 'gi',
+  corrections: [],
+});
+
+/** The roll being told: kept on every change, at once in the browser and soon after on the server. */
+export class LogDraft {
+  now = $state<Draft>(fresh());
+  kept = $state(true);
+  ready = $state(false);
+  private past = $state<Told[]>([]);
+  private future = $state<Told[]>([]);
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  canUndo = $derived(this.past.length > 0 || this.now.text.trim() !== '');
+  canRedo = $derived(this.future.length > 0);
+
+  /** Takes up what was being told, from this browser or from the server; throws when the server does not answer. */
+  async load() {
+    const local = localStorage.getItem('draft');
+    try {
+      const server = await got(api.GET('/api/drafts/{id}', { params: { path: { id: 'log' } } }));
+      this.restore(local ?? server.body);
+    } catch (error) {
+      this.restore(local);
+      throw error;
+    } finally {
+      this.ready = true;
+    }
+  }
+
+  private restore(body: string | null | undefined) {
+    if (!body) return;
+    try {
+      this.now = { ...fresh(), ...(JSON.parse(body) as Partial<Draft>) };
+    } catch {
+      // A draft that cannot be read is left where it is; a new one starts beside it.
+    }
+  }
+
+  /** To be called in an effect: keeps whatever changed. */
+  keep() {
+    const body = JSON.stringify(this.now);
+    if (!this.ready) return;
+    localStorage.setItem('draft', body);
+    this.kept = false;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => this.send(body), 400);
+  }
+
+  private async send(body: string) {
+    try {
+      await got(api.PUT('/api/drafts/{id}', { params: { path: { id: 'log' } }, body: { body } }));
+      this.kept = true;
+    } catch {
+      this.kept = false;
+    }
+  }
+
+  next(told: Draft) {
+    this.now = fresh(told);
+    this.past = [];
+    this.future = [];
+  }
+
+  /** A change by a button, which can be undone; typing has the browser's own undo. */
+  change(change: () => void) {
+    this.past = [...this.past.slice(-99), this.told()];
+    this.future = [];
+    change();
+  }
+
+  /** Takes the last change by a button back; with none on record, the last line or sentence. */
+  undo = () => {
+    if (this.past.length > 0) return this.step('past', 'future');
+    const told = this.told();
+    const shorter = told.text
+      .trimEnd()
+      .replace(/(^|[.!?\n]\s*)[^.!?\n]*[.!?]?$/, '$1')
+      .trimEnd();
+    this.future = [...this.future, told];
+    this.now.text = shorter;
+  };
+  redo = () => this.step('future', 'past');
+
+  private step(from: 'past' | 'future', to: 'past' | 'future') {
+    const back = this[from].at(-1);
+    if (!back) return;
+    this[to] = [...this[to], this.told()];
+    this[from] = this[from].slice(0, -1);
+    Object.assign(this.now, back);
+  }
+
+  private told(): Told {
+    return $state.snapshot({ text: this.now.text, corrections: this.now.corrections }) as Told;
+  }
+
+  /** Puts a notch right; null takes it out. */
+  correct(words: string, occurrence: number, notch: Schemas['NotchDocument'] | null) {
+    this.change(() => {
+      this.now.corrections = [
+        ...this.now.corrections.filter((c) => c.words !== words || c.occurrence !== occurrence),
+        { words, occurrence, notch },
+      ];
+    });
+  }
+
+  /** Adds a line to the telling, as the tap board does. */
+  addLine(line: string) {
+    this.change(() => {
+      const text = this.now.text.trimEnd();
+      this.now.text = text === '' ? line : `${text}\n${line}`;
+    });
+  }
+}
