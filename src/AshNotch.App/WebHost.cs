@@ -55,7 +55,7 @@ public static class WebHost
             app.UseDefaultFiles(new DefaultFilesOptions { FileProvider = files });
             app.UseStaticFiles(new StaticFileOptions { FileProvider = files });
         }
-        app.MapVocabulary().MapReading().MapBoard().MapRolls().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
+        app.MapVocabulary().MapReading().MapBoard().MapNames().MapRolls().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
         return app;
     }
 }

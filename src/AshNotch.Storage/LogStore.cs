@@ -67,6 +67,7 @@ public sealed class LogStore : IDisposable
             Partners = PeopleTables.Partners(connection),
             Sessions = [.. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s)],
             Focuses = FocusTable.Read(connection),
+            OwnNames = OwnNameTable.Read(connection),
         };
     });
 
@@ -113,6 +114,16 @@ public sealed class LogStore : IDisposable
         return true;
     });
 
+    /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
+    public void SaveOwnName(Core.Vocabulary.OwnName name) => Write(connection =>
+    {
+        OwnNameTable.Save(connection, name);
+        return true;
+    });
+
+    /// <summary>Drops a name of the user's own; false when there is none.</summary>
+    public bool DropOwnName(string name) => Write(connection => OwnNameTable.Drop(connection, name));
+
     /// <summary>A draft's text, or null.</summary>
     public string? Draft(string id) => Using(connection => connection.Value("SELECT body FROM draft WHERE id = $1", id) as string);
 
@@ -137,7 +148,7 @@ public sealed class LogStore : IDisposable
     /// <summary>Drops everything and takes a log in, in one transaction; for the demo.</summary>
     public void StartOver(Log log, DateTimeOffset now) => Write(connection =>
     {
-        foreach (var table in (string[])["roll", "session", "partner", "practitioner", "practitioner_history", "focus", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
+        foreach (var table in (string[])["roll", "session", "partner", "practitioner", "practitioner_history", "focus", "own_name", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
         TakeIn(connection, log, now);
         return true;
     });
@@ -172,6 +183,7 @@ public sealed class LogStore : IDisposable
             SessionTable.Save(connection, session);
             foreach (var roll in session.Rolls) RollTable.Save(connection, session.Id, roll, now, "imported");
         }
+        foreach (var name in log.OwnNames) OwnNameTable.Save(connection, name);
         var chosen = FocusTable.Read(connection);
         foreach (var focus in log.Focuses.Where(f => !chosen.Contains(f))) FocusTable.Add(connection, focus);
     }

@@ -179,4 +179,45 @@ public class EdgeTests
         await using var app = await RunningApp.Start();
         Assert.Equal(404, (await app.Send(HttpMethod.Get, path, null)).Status);
     }
+
+    [Fact]
+    public async Task A_name_of_ones_own_is_read_kept_exported_and_dropped()
+    {
+        await using var app = await RunningApp.Start();
+        Assert.Equal(200, (await app.Post("/api/names", """{ "name": "Number five", "id": "half-guard" }""")).Status);
+        Assert.Equal(200, (await app.Post("/api/names", """{ "name": "gym special", "id": "gym-special", "kind": "sweep" }""")).Status);
+        const string Text = "I was in number five. I hit the gym special.";
+        var (_, read) = await app.Post("/api/read", $$"""{ "text": "{{Text}}" }""");
+        Assert.Equal(["half-guard/bottom", "gym-special"], read!["mentions"]!.AsArray().Select(m => (string?)m!["id"]));
+        Assert.Contains("Number five", await Export(app), StringComparison.Ordinal);
+        Assert.Equal(204, (await app.Send(HttpMethod.Delete, "/api/names?name=number%20FIVE", null)).Status);
+        Assert.Equal(404, (await app.Send(HttpMethod.Delete, "/api/names?name=number%20five", null)).Status);
+        Assert.Equal("gym special", (string?)Assert.Single((await app.Get("/api/names")).AsArray())!["name"]);
+    }
+
+    [Theory]
+    [InlineData("""{ "name": "", "id": "half-guard" }""", "name")]
+    [InlineData("""{ "name": "!!!", "id": "half-guard" }""", "name")]
+    [InlineData("""{ "name": "our thing", "id": "no-such-move" }""", "id")]
+    [InlineData("""{ "name": "our thing", "id": "our-thing", "kind": "dance" }""", "kind")]
+    public async Task A_name_that_means_nothing_is_refused_at_its_field(string json, string field)
+    {
+        await using var app = await RunningApp.Start();
+        var (status, problem) = await app.Post("/api/names", json);
+        Assert.Equal(400, status);
+        Assert.True(problem!["errors"]!.AsObject().ContainsKey(field), problem.ToJsonString());
+    }
+
+    [Fact]
+    public async Task The_board_follows_the_telling_and_finds_what_is_not_on_it()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var (_, board) = await app.Post("/api/board", """{ "text": "Started in my half guard.\nThey tried the knee cut pass." }""");
+        Assert.Equal(("half-guard/bottom", false), ((string?)board!["place"], (bool)board["fresh"]!));
+        Assert.InRange(board["keys"]!.AsArray().Count, 6, 9);
+        Assert.Equal("knee-cut-pass", (string?)board["keys"]!.AsArray().First(k => (string?)k!["by"] == "partner")!["move"]);
+        Assert.True((bool)(await app.Post("/api/board", """{ "text": "" }""")).Body!["fresh"]!);
+        Assert.Contains((await app.Get("/api/board/find?q=berim")).AsArray(), k => (string?)k!["landed"] == "I got the berimbolo.");
+        Assert.Empty((await app.Get("/api/board/find?q=%20")).AsArray());
+    }
 }

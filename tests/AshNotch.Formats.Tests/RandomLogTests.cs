@@ -1,6 +1,7 @@
 using System.Text;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.Formats.Tests;
@@ -29,6 +30,7 @@ public class RandomLogTests
         Assert.Equal(log.Rolls.Select(r => (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)), read.Rolls.Select(r => (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)));
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Takeaways), read.Rolls.SelectMany(r => r.Roll.Takeaways));
         Assert.Equal(log.Focuses, read.Focuses);
+        Assert.Equal(log.OwnNames, read.OwnNames);
     }
 
     private static string Whole(Notch n) => string.Join('|', n.By, n.Move, n.From, n.To, n.Outcome, n.Side, n.AtSeconds, n.RemainingSeconds, n.Given, string.Join(',', n.Causes), n.Unsure, string.Join(',', n.Inferred), n.Note, string.Join(',', n.Advice), n.Span);
@@ -72,6 +74,7 @@ public class RandomLogTests
                 State = Some ? new DayState(One<Energy>(), Few(_ => Name), Some ? Words : null) : null,
                 Rolls = Few(r => Roll($"s{s}-{r}")),
             })],
+            OwnNames = [.. Enumerable.Range(0, random.Next(3)).Select(i => Some ? new OwnName($"n{i}{Name}", "knee-cut-pass") : new OwnName($"n{i}{Name}", $"own-{i}", MoveKind.Sweep))],
             Focuses = Few(i => new Focus(Places[i], Who.Partner, Name, Some ? "mount/top" : null, new DateOnly(2026, 2, 1), Some ? Words : null)),
         };
 

@@ -166,3 +166,22 @@ test('ten thousand words, odd bytes and a hundred unknown words stay quick and w
     await expect(telling(page)).toHaveValue(text);
   }
 });
+
+test('the glossary finds by any spelling and takes names of one’s own, which the telling knows', async ({
+  page,
+}) => {
+  await page.goto(`${app.url}/#/names`);
+  await page.getByLabel('Find').fill('bullfighter');
+  const entries = page.getByRole('list', { name: 'Entries' });
+  await expect(entries.getByRole('heading')).toHaveText(['toreando pass']);
+  await page.getByLabel('Find').fill('heel hook');
+  await expect(entries.getByText('do damage before they hurt').first()).toBeVisible();
+  const own = page.getByRole('region', { name: 'Your own names' });
+  await own.getByRole('textbox', { name: 'Name' }).fill('the wozzle');
+  await own.getByRole('combobox', { name: 'It means' }).selectOption({ label: 'scissor sweep' });
+  await own.getByRole('button', { name: 'Add it' }).click();
+  await expect(own.getByText('the wozzle')).toBeVisible();
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('I was in closed guard bottom. I hit the wozzle.');
+  await expect(notches(page).first()).toContainText('You landed the scissor sweep');
+});

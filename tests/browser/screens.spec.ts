@@ -7,7 +7,7 @@ const empty = new App('serve');
 test.beforeAll(() => Promise.all([demo.start(), empty.start()]));
 test.afterAll(() => Promise.all([demo.end(), empty.end()]));
 
-const screens = ['/', '/log', '/rack', '/rack/s1121-3', '/weak-spots', '/partners', '/settings'];
+const screens = ['/', '/log', '/rack', '/rack/s1121-3', '/weak-spots', '/partners', '/settings', '/names'];
 const text = 'Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.';
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const telling = (page: Page) => page.getByLabel('Tell the roll');

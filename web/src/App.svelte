@@ -4,6 +4,7 @@
   import Notice from './parts/Notice.svelte';
   import Rail from './parts/Rail.svelte';
   import { sections } from './parts/sections';
+  import Glossary from './pages/Glossary.svelte';
   import Log from './pages/Log.svelte';
   import Missing from './pages/Missing.svelte';
   import Partners from './pages/Partners.svelte';
@@ -19,6 +20,7 @@
     '/weak-spots': WeakSpots,
     '/partners': Partners,
     '/settings': Settings,
+    '/names': Glossary,
     '*': Missing,
   };
 

@@ -16,7 +16,7 @@ internal static class BoardEndpoints
             var text = check.Text(toRead.Text, "text") ?? "";
             var corrections = ReadingEndpoints.Corrections(toRead.Corrections, check);
             check.ThrowIfFaulty();
-            var read = Corrections.Apply(RetellingReader.Read(text, ReadingEndpoints.NameOf(toRead.Partner, cache.Log)), text, corrections);
+            var read = Corrections.Apply(RetellingReader.Read(text, ReadingEndpoints.NameOf(toRead.Partner, cache.Log), cache.Log.OwnNames), text, corrections);
             return Board.At(LikelyNext.Now([.. read.Exchanges.Select(e => e.Exchange)]), cache.Log, fresh: read.Exchanges.Count == 0 || read.Exchanges[^1].Exchange.End is not null);
         }).WithName("board").ProducesValidationProblem();
         routes.MapGet("/api/board/find", (string q) => Board.Find(q)).WithName("findOnBoard");

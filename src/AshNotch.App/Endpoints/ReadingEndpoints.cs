@@ -22,7 +22,7 @@ internal static class ReadingEndpoints
             var text = check.Text(toRead.Text, "text") ?? "";
             var corrections = Corrections(toRead.Corrections, check);
             check.ThrowIfFaulty();
-            return ReadingView.Of(text, RetellingReader.Read(text, NameOf(toRead.Partner, cache.Log)), corrections);
+            return ReadingView.Of(text, RetellingReader.Read(text, NameOf(toRead.Partner, cache.Log), cache.Log.OwnNames), corrections);
         }).WithName("read").ProducesValidationProblem();
         return routes;
     }

@@ -34,7 +34,7 @@ internal static class RollEndpoints
             var corrections = ReadingEndpoints.Corrections(told.Corrections, check);
             var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
             check.ThrowIfFaulty();
-            var read = Corrections.Apply(RetellingReader.Read(text!, ReadingEndpoints.NameOf(head.Partner, cache.Log)), text!, corrections);
+            var read = Corrections.Apply(RetellingReader.Read(text!, ReadingEndpoints.NameOf(head.Partner, cache.Log), cache.Log.OwnNames), text!, corrections);
             var exchanges = read.Exchanges.Select(e => e.Exchange).ToList();
             // A correction can take out the notch that a takeaway was tied to.
             var takeaways = read.Takeaways.Select(t => t.Exchange is { } e && t.Notch >= exchanges[e].Notches.Count ? t with { Exchange = null, Notch = null } : t);

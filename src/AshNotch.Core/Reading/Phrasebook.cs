@@ -46,7 +46,18 @@ public sealed class Phrasebook
     public static Phrasebook BuiltIn { get; } = new(MatVocabulary.BuiltIn, []);
 
     /// <summary>The phrasebook with the user's own names, which win over ours.</summary>
-    public static Phrasebook With(IReadOnlyList<OwnName> own) => own.Count == 0 ? BuiltIn : new Phrasebook(MatVocabulary.BuiltIn, own);
+    public static Phrasebook With(IReadOnlyList<OwnName> own)
+    {
+        if (own.Count == 0) return BuiltIn;
+        // The same names are asked for with every letter written.
+        var last = withOwn;
+        if (last is null || !ReferenceEquals(last.Own, own)) withOwn = last = new(own, new Phrasebook(MatVocabulary.BuiltIn, own));
+        return last.Book;
+    }
+
+    private static WithOwn? withOwn;
+
+    private sealed record WithOwn(IReadOnlyList<OwnName> Own, Phrasebook Book);
 
     /// <summary>Finds names in order; they do not overlap.</summary>
     /// <param name="words">The words of the text.</param>

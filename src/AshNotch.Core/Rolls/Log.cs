@@ -21,6 +21,9 @@ public sealed record Log
     /// <summary>What was chosen to be drilled, newest last.</summary>
     public IReadOnlyList<Drilling.Focus> Focuses { get; init; } = [];
 
+    /// <summary>The user's own names for moves and positions.</summary>
+    public IReadOnlyList<Vocabulary.OwnName> OwnNames { get; init; } = [];
+
     /// <summary>Every roll, oldest session first.</summary>
     public IEnumerable<LoggedRoll> Rolls => Sessions.SelectMany(s => s.Rolls.Select((r, i) => new LoggedRoll(s, r, i)));
 }

@@ -28,6 +28,9 @@ public sealed record LogDocument
 
     /// <summary>What was chosen to be drilled, newest last.</summary>
     public List<FocusDocument>? Focuses { get; init; }
+
+    /// <summary>The user's own names.</summary>
+    public List<OwnNameDocument>? OwnNames { get; init; }
 }
 
 /// <summary>The practitioner as written.</summary>
@@ -327,4 +330,17 @@ public sealed record FocusDocument
 
     /// <summary>Why.</summary>
     public string? Reason { get; init; }
+}
+
+/// <summary>A name of the user's own, as written.</summary>
+public sealed record OwnNameDocument
+{
+    /// <summary>The name.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>Id of the move or position meant, or of a move of their own.</summary>
+    public string? Id { get; init; }
+
+    /// <summary>For a move of their own, what it is for.</summary>
+    public string? Kind { get; init; }
 }

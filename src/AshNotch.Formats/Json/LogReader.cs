@@ -58,6 +58,7 @@ public static class LogReader
             Practitioner = Read(document.Practitioner, check),
             Partners = partners,
             Sessions = [.. sessions.OrderBy(s => s.Date ?? Limits.FirstDay)],
+            OwnNames = RollReading.Each(document.OwnNames, "ownNames", check, (n, where) => Read(n, check, where)),
             Focuses = RollReading.Each(document.Focuses, "focuses", check, (f, where) => Read(f, check, where)),
         };
         check.ThrowIfFaulty();
@@ -107,6 +108,18 @@ public static class LogReader
             check.Name(written.Move, at, "move"), check.Name(written.To, at, "to"),
             check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
             check.Text(written.Reason, at, "reason"));
+    }
+
+    /// <summary>Reads a name of the user's own: what it means must be known, or be a move of their own with a kind.</summary>
+    public static OwnName Read(OwnNameDocument written, Checker check, string where)
+    {
+        var at = where.Length == 0 ? "" : where + ".";
+        var name = new OwnName(
+            RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
+            RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"), check.Term<MoveKind>(written.Kind, at, "kind"));
+        if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit)) check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
+        if (name.Id.Length > 0 && name.Target(MatVocabulary.BuiltIn) is null) check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
+        return name;
     }
 
     /// <summary>Reads the head of a session, its rolls left out.</summary>

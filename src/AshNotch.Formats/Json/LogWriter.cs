@@ -25,6 +25,7 @@ public static class LogWriter
         Partners = [.. log.Partners.Select(Document)],
         Sessions = [.. log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
         Focuses = None(log.Focuses.Select(Document)),
+        OwnNames = None(log.OwnNames.Select(Document)),
     };
 
     /// <summary>The document of a practitioner.</summary>
@@ -114,6 +115,9 @@ public static class LogWriter
     };
 
     /// <summary>The document of a focus.</summary>
+    public static OwnNameDocument Document(OwnName name) => new() { Name = name.Name, Id = name.Id, Kind = name.Kind is { } kind ? Term.Of(kind) : null };
+
+    /// <summary>The written form of a focus.</summary>
     public static FocusDocument Document(Focus focus) => new()
     {
         From = focus.From,

@@ -212,7 +212,8 @@
         ? 'Draft kept.'
         : 'Draft kept in this browser.'}</span
   >
-  <a class="rack" href="/rack" use:link>To the rack</a>
+  <a class="rack" href="/names" use:link>Names</a>
+  <a href="/rack" use:link>To the rack</a>
 </div>
 
 {#if reading}
@@ -302,8 +303,10 @@
     align-items: center;
     margin-top: 0.5rem;
   }
-  .rack {
+  .foot a {
     text-decoration: underline;
+  }
+  .rack {
     margin-left: auto;
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { link } from 'svelte-spa-router';
   import { api, got, Trouble, type Schemas } from '../api/client';
   import { chooseMode, mode, type Mode } from '../mode.svelte';
   import { tell, tellTrouble } from '../notices.svelte';
@@ -126,6 +127,14 @@
         onclick={() => chooseMode(id)}>{name}</button
       >{/each}
   </div>
+</section>
+<section>
+  <h2>Names</h2>
+  <p>
+    What things are called, and what your gym calls them: <a href="/names" use:link
+      >names of positions and moves</a
+    >.
+  </p>
 </section>
 {#if about}
   <section>

@@ -1,0 +1,265 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { api, got, type Schemas } from '../api/client';
+  import { tell, tellTrouble } from '../notices.svelte';
+  import { needVocabulary, vocabulary } from '../parts/vocabulary.svelte';
+  import { plain, times } from '../words';
+
+  needVocabulary();
+
+  const kinds = [
+    'takedown',
+    'guard-pull',
+    'sweep',
+    'pass',
+    'escape',
+    'guard-recovery',
+    'back-take',
+    'transition',
+    'submission',
+    'control',
+  ];
+
+  let find = $state('');
+  let kind = $state('');
+  let own = $state<Schemas['OwnNameDocument'][]>([]);
+  let name = $state('');
+  let means = $state('');
+  let ownKind = $state('sweep');
+  let fault = $state('');
+
+  onMount(load);
+
+  async function load() {
+    try {
+      own = await got(api.GET('/api/names'));
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  interface Entry {
+    id: string;
+    name: string;
+    kind: string;
+    aliases: string[];
+    line: string;
+    caution?: string | null;
+  }
+
+  const say = (place: string) => vocabulary.places.find((p) => p.id === place)?.name ?? plain(place);
+  const some = (list: string[], most: number) =>
+    list.length <= most
+      ? list.join(', ')
+      : `${list.slice(0, most).join(', ')} and ${list.length - most} more`;
+
+  const entries = $derived<Entry[]>([
+    ...vocabulary.places
+      .filter((p, i, all) => all.findIndex((q) => q.name === p.name) === i)
+      .map((p) => ({
+        id: p.id.split('/')[0] ?? p.id,
+        name: p.name,
+        kind: 'position',
+        aliases: p.aliases,
+        line: `a position, ${plain(p.family)}`,
+      })),
+    ...vocabulary.moves.map((m) => ({
+      id: m.id,
+      name: m.name,
+      kind: m.kind as string,
+      aliases: m.aliases,
+      line: [
+        m.submissionClass ? `${plain(m.kind)}, ${m.submissionClass}` : plain(m.kind),
+        m.from.length > 0 && `from ${some([...new Set(m.from.map(say))], 4)}`,
+        m.to ? `to ${say(m.to)}` : m.kind === 'submission' ? 'to the tap' : 'stays where it is',
+        m.attire === 'gi' ? 'gi only' : m.attire === 'no-gi' ? 'no-gi only' : false,
+      ]
+        .filter(Boolean)
+        .join('; '),
+      caution: m.caution,
+    })),
+  ]);
+
+  const named = (entry: Entry) => entry.name.toLowerCase().includes(find.trim().toLowerCase());
+
+  const shown = $derived(
+    entries
+      .filter((e) => !kind || e.kind === kind)
+      .filter((e) => {
+        const wanted = find.trim().toLowerCase();
+        return !wanted || [e.name, ...e.aliases].some((n) => n.toLowerCase().includes(wanted));
+      })
+      .sort((a, b) => Number(named(b)) - Number(named(a)) || a.name.localeCompare(b.name)),
+  );
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    fault = '';
+    const mine = means === '';
+    const id = mine
+      ? name
+          .trim()
+          .toLowerCase()
+          .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
+      : means;
+    try {
+      await got(api.POST('/api/names', { body: { name, id, kind: mine ? ownKind : null } }));
+      tell({ text: `“${name.trim()}” is yours now and wins over ours.` });
+      name = '';
+      await load();
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
+  async function drop(gone: Schemas['OwnNameDocument']) {
+    try {
+      await got(api.DELETE('/api/names', { params: { query: { name: gone.name ?? '' } } }));
+      await load();
+      tell({
+        text: `“${gone.name}” is no longer a name of yours.`,
+        action: {
+          label: 'Undo',
+          run: async () => {
+            await got(api.POST('/api/names', { body: gone }));
+            await load();
+          },
+        },
+      });
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  const meaning = (id: string | null | undefined) => entries.find((e) => e.id === id)?.name;
+</script>
+
+<svelte:head><title>Names · Ash Notch</title></svelte:head>
+
+<h1>Names of positions and moves</h1>
+<p class="quiet">
+  {times(entries.length, 'entry', 'entries')}, {entries.reduce((n, e) => n + 1 + e.aliases.length, 0)} names and
+  spellings. Where a move usually starts and leads is the authors' judgement.
+</p>
+
+<div class="ask">
+  <label class="field"><span>Find</span><input bind:value={find} autocomplete="off" data-find /></label>
+  <label class="field">
+    <span>Kind</span>
+    <select bind:value={kind}>
+      <option value="">all</option>
+      <option value="position">positions</option>
+      {#each kinds as k (k)}<option value={k}>{plain(k)}</option>{/each}
+    </select>
+  </label>
+  <p class="quiet count" role="status">{times(shown.length, 'entry', 'entries')}</p>
+</div>
+
+<div class="both">
+  <ul aria-label="Entries">
+    {#each shown.slice(0, 120) as entry (entry.kind + entry.id)}
+      <li>
+        <h2>{entry.name}</h2>
+        <p class="line">{entry.line}</p>
+        {#if entry.aliases.length > 0}<p class="quiet">also {some(entry.aliases, 12)}</p>{/if}
+        {#if entry.caution}<p class="caution">{entry.caution}</p>{/if}
+      </li>
+    {/each}
+    {#if shown.length > 120}<li class="quiet">{shown.length - 120} more; find narrows them down.</li>{/if}
+    {#if shown.length === 0}<li class="quiet">
+        No such name yet. If your gym says it, add it as one of yours.
+      </li>{/if}
+  </ul>
+
+  <section aria-label="Your own names" class:below={find !== ''}>
+    <h2>Your own names</h2>
+    <p class="quiet">What your gym calls things, even by number. A name of yours wins over ours.</p>
+    <form onsubmit={add}>
+      <label class="field"><span>Name</span><input bind:value={name} required maxlength="120" /></label>
+      <label class="field">
+        <span>It means</span>
+        <select bind:value={means}>
+          <option value="">a move of my own</option>
+          {#each [...entries].sort((a, b) => a.name.localeCompare(b.name)) as e (e.kind + e.id)}
+            <option value={e.id}>{e.name}</option>
+          {/each}
+        </select>
+      </label>
+      {#if means === ''}
+        <label class="field">
+          <span>Its kind</span>
+          <select bind:value={ownKind}
+            >{#each kinds as k (k)}<option value={k}>{plain(k)}</option>{/each}</select
+          >
+        </label>
+      {/if}
+      <button class="do">Add it</button>
+    </form>
+    {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+    <ul>
+      {#each own as mine (mine.name)}
+        <li class="mine">
+          <span><strong>{mine.name}</strong> {meaning(mine.id) ?? `a ${plain(mine.kind)} of your own`}</span>
+          <button class="may" onclick={() => drop(mine)} aria-label="Drop {mine.name}">Drop</button>
+        </li>
+      {/each}
+    </ul>
+  </section>
+</div>
+
+<style>
+  .ask {
+    display: grid;
+    grid-template-columns: 2fr 1fr auto;
+    gap: 0.75rem;
+    align-items: end;
+    margin: 1rem 0;
+  }
+  .count {
+    padding-bottom: 0.625rem;
+  }
+  .both {
+    display: grid;
+    grid-template-columns: 1.7fr 1fr;
+    gap: 2.5rem;
+    align-items: start;
+  }
+  .both > ul > li {
+    padding: 0.75rem 0;
+    border-bottom: 1px solid var(--grain);
+  }
+  h2 {
+    font-size: 1.0625rem;
+  }
+  .caution {
+    border-left: 3px solid var(--theirs);
+    padding-left: 0.625rem;
+    margin-top: 0.25rem;
+  }
+  form {
+    display: grid;
+    gap: 0.75rem;
+    margin: 0.75rem 0;
+  }
+  .mine {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 0.75rem;
+    padding: 0.375rem 0;
+  }
+  @media (max-width: 700px) {
+    .both {
+      grid-template-columns: 1fr;
+    }
+    .both > section:not(.below) {
+      order: -1;
+    }
+    .ask {
+      grid-template-columns: 1fr 1fr;
+    }
+    .count {
+      grid-column: span 2;
+    }
+  }
+</style>
