@@ -220,4 +220,17 @@ public class EdgeTests
         Assert.Contains((await app.Get("/api/board/find?q=berim")).AsArray(), k => (string?)k!["landed"] == "I got the berimbolo.");
         Assert.Empty((await app.Get("/api/board/find?q=%20")).AsArray());
     }
+
+    [Fact]
+    public async Task An_edit_of_a_roll_that_changed_meanwhile_is_refused_and_overwrites_nothing()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/rolls/a/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""");
+        var version = (int)(await app.Get("/api/rolls/a"))["version"]!;
+        Assert.Equal(200, (await app.Put("/api/rolls/a", $$"""{ "roll": { "notes": "first" }, "version": {{version}} }""")).Status);
+        var (status, problem) = await app.Put("/api/rolls/a", $$"""{ "roll": { "notes": "second" }, "version": {{version}} }""");
+        Assert.Equal(409, status);
+        Assert.Contains("Nothing was overwritten", (string?)problem!["detail"], StringComparison.Ordinal);
+        Assert.Equal("first", (string?)(await app.Get("/api/rolls/a"))["roll"]!["notes"]);
+    }
 }

@@ -10,6 +10,8 @@ namespace AshNotch.App.Endpoints;
 /// <summary>The rack, and rolls one by one.</summary>
 internal static class RollEndpoints
 {
+    private static readonly Lock Editing = new();
+
     public static IEndpointRouteBuilder MapRolls(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/rack", (string? partner, string? attire, string? move, int? limit, LogCache cache) => Rack(cache.Log, partner, attire, move, limit)).WithName("rack");
@@ -18,14 +20,21 @@ internal static class RollEndpoints
             var wanted = id.Take(100).ToHashSet();
             return cache.Log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(r => RollRow.Of(r, cache.Log));
         }).WithName("rolls");
-        routes.MapGet("/api/rolls/{id}", Results<Ok<RollView>, ProblemHttpResult> (string id, LogCache cache) => Find(cache, id)).WithName("roll").ProducesProblem(404);
+        routes.MapGet("/api/rolls/{id}", Results<Ok<RollView>, ProblemHttpResult> (string id, LogCache cache, LogStore store) => Find(cache, store, id)).WithName("roll").ProducesProblem(404);
         routes.MapPut("/api/rolls/{id}", Results<Ok<RollView>, ProblemHttpResult> (string id, RollToKeep kept, LogCache cache, LogStore store, TimeProvider clock) =>
         {
             var check = new Checker();
             if (kept.Roll is null) check.Fault("roll", "is missing.");
             var roll = RollReading.Read(kept.Roll ?? new RollDocument(), id, check, "roll");
-            return Save(id, kept.Session, roll, check, cache, store, clock);
-        }).WithName("keepRoll").ProducesValidationProblem();
+            lock (Editing)
+            {
+                if (kept.Version is { } seen && seen != store.RollHistory(id).Count)
+                {
+                    return TypedResults.Problem("It was changed in another tab or by another device since you opened it. Nothing was overwritten: look at it as it is now, then change it again.", statusCode: StatusCodes.Status409Conflict, title: "The roll has changed.");
+                }
+                return Save(id, kept.Session, roll, check, cache, store, clock);
+            }
+        }).WithName("keepRoll").ProducesValidationProblem().ProducesProblem(409);
         routes.MapPut("/api/rolls/{id}/telling", Results<Ok<RollView>, ProblemHttpResult> (string id, RollTold told, LogCache cache, LogStore store, TimeProvider clock) =>
         {
             var check = new Checker();
@@ -65,10 +74,10 @@ internal static class RollEndpoints
             (partner is null or "" || logged.Roll.Partner == partner) && (move is null or "" || logged.Roll.Notches.Any(n => n.Move == move || n.From == move || n.To == move));
     }
 
-    private static Results<Ok<RollView>, ProblemHttpResult> Find(LogCache cache, string id)
+    private static Results<Ok<RollView>, ProblemHttpResult> Find(LogCache cache, LogStore store, string id)
     {
         var log = cache.Log;
-        return log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is { } found ? TypedResults.Ok(RollView.Of(found, log)) : NoRoll();
+        return log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is { } found ? TypedResults.Ok(RollView.Of(found, log, store.RollHistory(id).Count)) : NoRoll();
     }
 
     private static Results<Ok<RollView>, ProblemHttpResult> Save(string id, SessionDocument? head, Roll roll, Checker check, LogCache cache, LogStore store, TimeProvider clock)
@@ -85,7 +94,7 @@ internal static class RollEndpoints
         // Belt and weight are copied as they are on the day, unless the roll says otherwise.
         if (partner is not null && roll.PartnerThen == new PartnerOfTheDay(null, null, null, null) && before?.Roll.Partner != roll.Partner) roll = roll with { PartnerThen = partner.Today };
         store.SaveRoll(session, roll, clock.GetUtcNow());
-        return Find(cache, id);
+        return Find(cache, store, id);
     }
 
     private static Session SessionOf(SessionDocument? head, Session? before, Log log, Checker check)

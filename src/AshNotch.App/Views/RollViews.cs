@@ -50,18 +50,20 @@ public sealed record Rack(IReadOnlyList<RackSession> Sessions, int Rolls, int Mo
 /// <param name="Row">Its row, with the picture.</param>
 /// <param name="Takeaways">What was taken away.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
-public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRow Row, IReadOnlyList<string> Takeaways, IReadOnlyList<string> Cautions)
+/// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
+public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRow Row, IReadOnlyList<string> Takeaways, IReadOnlyList<string> Cautions, int Version)
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log) => new(
+    public static RollView Of(LoggedRoll logged, Log log, int version) => new(
         LogWriter.Head(logged.Session), LogWriter.Document(logged.Roll), RollRow.Of(logged, log), [.. logged.Roll.Takeaways.Select(t => t.Text)],
-        [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)).Where(m => m?.Caution is not null).Select(m => $"{char.ToUpperInvariant(m!.Name[0])}{m.Name[1..]}: {m.Caution}").Distinct()]);
+        [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)).Where(m => m?.Caution is not null).Select(m => $"{char.ToUpperInvariant(m!.Name[0])}{m.Name[1..]}: {m.Caution}").Distinct()], version);
 }
 
 /// <summary>A roll to keep, as edited.</summary>
 /// <param name="Session">The head of its session; without an id, the session of that day, kind and attire.</param>
 /// <param name="Roll">The roll.</param>
-public sealed record RollToKeep(SessionDocument? Session, RollDocument? Roll);
+/// <param name="Version">The version it was edited from; left out, it is kept whatever happened since.</param>
+public sealed record RollToKeep(SessionDocument? Session, RollDocument? Roll, int? Version);
 
 /// <summary>A roll to keep, as told: the server reads it.</summary>
 /// <param name="Session">The head of its session.</param>

@@ -10,6 +10,8 @@ export class Trouble extends Error {
   constructor(
     message: string,
     readonly fields: Record<string, string[]> = {},
+    /** The status of the answer; 0 when there was none. */
+    readonly status = 0,
   ) {
     super(message);
   }
@@ -34,5 +36,6 @@ export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
   throw new Trouble(
     problem.detail ?? problem.title ?? 'That did not work; nothing was changed.',
     problem.errors,
+    answer.response.status,
   );
 }

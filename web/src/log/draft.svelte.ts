@@ -30,6 +30,41 @@ export const fresh = (before?: Draft): Draft => ({
   corrections: [],
 });
 
+const isTold = (place: string) => {
+  try {
+    return !!(JSON.parse(localStorage.getItem(place) ?? '{}') as Partial<Draft>).text?.trim();
+  } catch {
+    return false;
+  }
+};
+
+/** Held by this tab for as long as it is open. */
+let held: Promise<string> | undefined;
+
+/** A place for drafts that no other open tab holds: one with something in it before an empty one. */
+function ownPlace(): Promise<string> {
+  held ??= (async () => {
+    const places = ['draft', ...Object.keys(localStorage).filter((k) => k.startsWith('draft-'))];
+    const ordered = [
+      ...places.filter(isTold),
+      ...places.filter((p) => !isTold(p)),
+      `draft-${crypto.randomUUID()}`,
+    ];
+    for (const place of ordered) if (await hold(place)) return place;
+    return 'draft';
+  })();
+  return held;
+}
+
+const hold = (place: string) =>
+  new Promise<boolean>((done) => {
+    if (!navigator.locks) return done(true);
+    void navigator.locks.request(`ash-notch ${place}`, { ifAvailable: true }, (lock) => {
+      done(lock !== null);
+      return lock ? new Promise(() => {}) : undefined;
+    });
+  });
+
 /** The roll being told: kept on every change, at once in the browser and soon after on the server. */
 export class LogDraft {
   now = $state<Draft>(fresh());
@@ -42,11 +77,20 @@ export class LogDraft {
   canUndo = $derived(this.past.length > 0 || this.now.text.trim() !== '');
   canRedo = $derived(this.future.length > 0);
 
+  /** Where it is kept; every open tab has a place of its own, so that none overwrites another. */
+  private place = 'draft';
+  /** Another tab is telling a roll, and this one has a draft of its own. */
+  beside = $state(false);
+
   /** Takes up what was being told, from this browser or from the server; throws when the server does not answer. */
   async load() {
-    const local = localStorage.getItem('draft');
+    this.place = await ownPlace();
+    this.beside = this.place !== 'draft';
+    const local = localStorage.getItem(this.place);
     try {
-      const server = await got(api.GET('/api/drafts/{id}', { params: { path: { id: 'log' } } }));
+      const server = this.beside
+        ? { body: null }
+        : await got(api.GET('/api/drafts/{id}', { params: { path: { id: 'log' } } }));
       this.restore(local ?? server.body);
     } catch (error) {
       this.restore(local);
@@ -69,7 +113,7 @@ export class LogDraft {
   keep() {
     const body = JSON.stringify(this.now);
     if (!this.ready) return;
-    localStorage.setItem('draft', body);
+    localStorage.setItem(this.place, body);
     this.kept = false;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => this.send(body), 400);
@@ -77,7 +121,12 @@ export class LogDraft {
 
   private async send(body: string) {
     try {
-      await got(api.PUT('/api/drafts/{id}', { params: { path: { id: 'log' } }, body: { body } }));
+      await got(
+        api.PUT('/api/drafts/{id}', {
+          params: { path: { id: this.beside ? this.place : 'log' } },
+          body: { body },
+        }),
+      );
       this.kept = true;
     } catch {
       this.kept = false;

@@ -5,6 +5,7 @@
   import Completion from '../log/Completion.svelte';
   import Doubts from '../log/Doubts.svelte';
   import { LogDraft } from '../log/draft.svelte';
+  import { outbox, queue, send } from '../log/outbox.svelte';
   import LogChips from '../log/LogChips.svelte';
   import TapBoard from '../log/TapBoard.svelte';
   import WhatWasRead from '../log/WhatWasRead.svelte';
@@ -12,6 +13,7 @@
   import NotchEditor from '../parts/NotchEditor.svelte';
   import PartnerForm from '../parts/PartnerForm.svelte';
   import Stick from '../stick/Stick.svelte';
+  import { times } from '../words';
 
   const example =
     'Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.';
@@ -85,23 +87,22 @@
     faults = {};
     failed = '';
     const told = $state.snapshot(draft.now);
+    const roll = {
+      id: told.id,
+      body: {
+        text: told.text,
+        corrections: told.corrections,
+        session: { date: told.date, kind: told.sessionKind, attire: told.attire },
+        roll: {
+          partner: told.partner || undefined,
+          kind: told.kind,
+          intensity: told.intensity,
+          minutes: told.minutes ?? undefined,
+        },
+      },
+    };
     try {
-      await got(
-        api.PUT('/api/rolls/{id}/telling', {
-          params: { path: { id: told.id } },
-          body: {
-            text: told.text,
-            corrections: told.corrections,
-            session: { date: told.date, kind: told.sessionKind, attire: told.attire },
-            roll: {
-              partner: told.partner || undefined,
-              kind: told.kind,
-              intensity: told.intensity,
-              minutes: told.minutes ?? undefined,
-            },
-          },
-        }),
-      );
+      await send(roll);
       draft.next(told);
       reading = null;
       tell({
@@ -110,8 +111,15 @@
       });
       box?.focus();
     } catch (error) {
-      failed = (error as Error).message;
-      if (error instanceof Trouble) faults = error.fields;
+      if (error instanceof Trouble && error.status === 0) {
+        queue(roll);
+        draft.next(told);
+        reading = null;
+        box?.focus();
+      } else {
+        failed = (error as Error).message;
+        if (error instanceof Trouble) faults = error.fields;
+      }
     } finally {
       saving = false;
     }
@@ -202,6 +210,15 @@
   <Completion bind:this={completion} text={draft.now.text} at={cursor} ontake={take} />
 {/if}
 
+{#if outbox.waiting.length > 0}
+  <p class="waits" role="status">
+    {times(outbox.waiting.length, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost;
+    go on.
+  </p>
+{/if}
+{#if draft.beside}
+  <p class="waits" role="status">Another tab is telling a roll. This one has a draft of its own.</p>
+{/if}
 {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
 <div class="foot">
   <button class="do" onclick={save} disabled={saving || draft.now.text.trim() === ''}>Save the roll</button>
@@ -289,6 +306,11 @@
   }
   section {
     margin-top: 1rem;
+  }
+  .waits {
+    border-left: 3px dashed var(--edge);
+    padding-left: 0.875rem;
+    margin: 0.75rem 0;
   }
   .example {
     display: flex;

@@ -1,7 +1,7 @@
 <!-- One roll: its large stick, its steps, its takeaways; edit, delete, undo. -->
 <script lang="ts">
   import { link, push } from 'svelte-spa-router';
-  import { api, got, type Schemas } from '../api/client';
+  import { api, got, Trouble, type Schemas } from '../api/client';
   import { tell, tellTrouble } from '../notices.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
   import Stick from '../stick/Stick.svelte';
@@ -34,11 +34,15 @@
     editing = null;
     try {
       view = await got(
-        api.PUT('/api/rolls/{id}', { params: { path: { id } }, body: { session: view.session, roll } }),
+        api.PUT('/api/rolls/{id}', {
+          params: { path: { id } },
+          body: { session: view.session, roll, version: view.version },
+        }),
       );
       onchange();
     } catch (error) {
       tellTrouble(error);
+      if (error instanceof Trouble && error.status === 409) await load(id);
     }
   }
 

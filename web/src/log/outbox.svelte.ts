@@ -1,0 +1,69 @@
+import { api, got, Trouble, type Schemas } from '../api/client';
+import { tell } from '../notices.svelte';
+
+export interface Waiting {
+  id: string;
+  body: Schemas['RollTold'];
+}
+
+const place = 'outbox';
+
+function kept(): Waiting[] {
+  try {
+    return JSON.parse(localStorage.getItem(place) ?? '[]') as Waiting[];
+  } catch {
+    return [];
+  }
+}
+
+/** Rolls that could not be saved because nothing answered; they go by themselves when something does. */
+export const outbox = $state<{ waiting: Waiting[] }>({ waiting: kept() });
+
+function put(waiting: Waiting[]) {
+  outbox.waiting = waiting;
+  localStorage.setItem(place, JSON.stringify(waiting));
+}
+
+export const send = ({ id, body }: Waiting) =>
+  got(api.PUT('/api/rolls/{id}/telling', { params: { path: { id } }, body }));
+
+export function queue(roll: Waiting) {
+  put([...kept().filter((w) => w.id !== roll.id), roll]);
+  soon();
+}
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+function soon() {
+  clearTimeout(timer);
+  timer = setTimeout(flush, 2500);
+}
+
+let flushing = false;
+
+/** Sends what waits, oldest first. Saving the same roll twice is saving it once, so a second try does no harm. */
+export async function flush() {
+  if (flushing) return;
+  flushing = true;
+  try {
+    for (const roll of kept()) {
+      try {
+        await send(roll);
+        put(kept().filter((w) => w.id !== roll.id));
+        if (kept().length === 0) tell({ text: 'What waited is saved.' });
+      } catch (error) {
+        if (error instanceof Trouble && error.status >= 400 && error.status < 500) {
+          tell({ text: `A roll that waited was refused: ${error.message} It is kept here.`, trouble: true });
+        }
+        break;
+      }
+    }
+  } finally {
+    flushing = false;
+    outbox.waiting = kept();
+    if (outbox.waiting.length > 0) soon();
+  }
+}
+
+window.addEventListener('online', () => void flush());
+if (outbox.waiting.length > 0) soon();
