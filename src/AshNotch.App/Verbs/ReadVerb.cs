@@ -1,11 +1,12 @@
 using System.Text;
 using System.Text.Json;
 using AshNotch.Core.Reading;
+using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Verbs;
 
-/// <summary><c>read FILE [--partner NAME]</c>: a retelling as mentions, exchanges and what was not understood.</summary>
+/// <summary><c>read FILE [--partner NAME]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood. Offsets count in the words of the captions joined by blanks.</summary>
 internal static class ReadVerb
 {
     public static int Run(string file, string? partner, Output output)
@@ -14,7 +15,10 @@ internal static class ReadVerb
         var check = new Checker();
         var text = check.Text(reader.ReadToEnd(), file == "-" ? "standard input" : file) ?? "";
         check.ThrowIfFaulty();
-        var read = RetellingReader.Read(text, partner);
+        var captions = CaptionReader.IsCaptions(text) ? CaptionReader.Read(text) : null;
+        foreach (var fault in captions?.Faults ?? []) output.Say($"{fault.Where}: {fault.What}");
+        var read = RetellingReader.Read(captions?.Text ?? text, partner);
+        if (captions is not null) read = CaptionedReading.WithTimes(read, captions);
         return output.Json(new
         {
             Mentions = read.Mentions.Select(m => new { m.Start, m.End, m.Text, m.Id, m.Kind }),
