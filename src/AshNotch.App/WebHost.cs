@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using AshNotch.App.Endpoints;
+using AshNotch.Core.Reading;
 using AshNotch.Storage;
 using Microsoft.Extensions.FileProviders;
 
@@ -56,6 +57,8 @@ public static class WebHost
             app.UseStaticFiles(new StaticFileOptions { FileProvider = files });
         }
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapRolls().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
+        // The first letters somebody writes should not wait for the names to be learned.
+        app.Lifetime.ApplicationStarted.Register(() => Task.Run(() => RetellingReader.Read("I pulled guard and he passed.")));
         return app;
     }
 }

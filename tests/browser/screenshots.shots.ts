@@ -41,6 +41,10 @@ for (const [name, path] of [
       mode: 'dark',
     });
 }
+views.push(
+  { name: 'names', path: '/names', width: 1280, height: 800, mode: 'light' },
+  { name: 'log-tap-phone', path: '/log', width: 390, height: 844, mode: 'dark' },
+);
 
 test('every main view', async ({ browser }) => {
   test.setTimeout(180_000);
@@ -63,9 +67,15 @@ test('every main view', async ({ browser }) => {
       });
       await page.goto(`${app.url}/#${view.path}`);
       if (view.path === '/log') {
+        if (view.width < 700) await page.locator('summary').click();
         await page.getByRole('combobox', { name: 'Partner' }).selectOption('alder');
-        await page.getByLabel('Tell the roll').fill(text);
         await page.getByLabel('Day').fill('2026-11-23');
+        if (view.width < 700) await page.locator('summary').click();
+        await page
+          .getByLabel('Tell the roll')
+          .fill(view.name.includes('tap') ? 'Started in my half guard.' : text);
+        await page.locator('.stick svg').first().waitFor();
+        if (view.name.includes('tap')) await page.getByRole('button', { name: 'Tap' }).first().click();
       }
       await page.waitForLoadState('networkidle');
       await page.waitForTimeout(350);
