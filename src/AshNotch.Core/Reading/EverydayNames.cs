@@ -26,7 +26,7 @@ internal static class EverydayNames
                 return after is not "out" && before is not ("time" or "minutes" or "seconds" or "minute" or "boarding" or "days" or "weeks") && !(before == "in" && text == "passing");
             case "side":
                 return (alone || Getting.Contains(before)) && after is not ("to" or "of" or "by" or "note" or "effect");
-            case "half" or "half guard" when text == "half":
+            case "half":
                 return (alone || Getting.Contains(before) || Owners.Contains(before) || before is "back" or "at" or "the" or "pull" or "pulled" or "pulls" or "pulling")
                     && after is not ("a" or "an" or "the" or "of" or "way" or "hour" or "minute" or "second" or "seconds" or "my" or "pace" or "speed" or "time" or "round" or "asleep" or "dead" or "inch" or "his" or "hearted") && before is not "other";
             case "guard" or "guards":
@@ -77,7 +77,7 @@ internal static class EverydayNames
                 return before is not ("a" or "food" or "pickup") && !(before == "the" && At(words, first - 2) is "like" or "by") && !(text == "the truck" && before is "like" or "by");
             case "my back" or "his back" or "her back" or "their back" or "the back":
                 return IsTheBack(words, first, before, after);
-            case "seated" or "neutrals":
+            case "seated":
                 return after is not ("next" or "by" or "at" or "down");
             case "posture":
                 return false;
