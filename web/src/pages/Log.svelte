@@ -202,6 +202,7 @@
       onkeyup={() => (cursor = box?.selectionStart ?? 0)}
       onclick={() => (cursor = box?.selectionStart ?? 0)}
       rows="4"
+      readonly={!draft.ready}
       spellcheck="false"
       autocapitalize="sentences"
       placeholder="Tell it like you would tell a friend: where it started, who tried what, what came of it."
