@@ -21,7 +21,7 @@ internal static class Reading
             }
             Console.WriteLine(string.Create(
                 CultureInfo.InvariantCulture,
-                $"{half,-18} {score.Retellings,10}  {"",9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsRight, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"",9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"));
+                $"{half,-18} {score.Retellings,10}  {"",9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"",9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"));
         }
     }
 

@@ -10,7 +10,6 @@ internal sealed class ReadingScore
     public int Mentions { get; private set; }
     public int MentionsRead { get; private set; }
     public int MentionsFound { get; private set; }
-    public int MentionsRight { get; private set; }
     public int Roles { get; private set; }
     public int RolesRight { get; private set; }
     public int Notches { get; private set; }
@@ -48,7 +47,6 @@ internal sealed class ReadingScore
             }
             free.Remove(same);
             MentionsFound++;
-            MentionsRight++;
             if (!mark.IsPlace || same.Kind != "place") continue;
             Roles++;
             if (same.Id == mark.Id) RolesRight++;

@@ -104,4 +104,36 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(1, code);
         Assert.Contains("already being served", Assert.Single(said.Trim().Split('\n')), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task Read_takes_captions_with_their_times_and_says_which_could_not_be_read()
+    {
+        const string Captions = "WEBVTT\n\n00:05.000 --> 00:08.000\ni pulled guard\n\n00:99.000 --> oops\nhe passed\n\n01:10.000 --> 01:12.000\ni swept him\n";
+        var (code, text, said) = await Run(Captions, "read", "-");
+        Assert.Equal(0, code);
+        Assert.StartsWith("line 6:", said, StringComparison.Ordinal);
+        var notches = JsonNode.Parse(text)!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]!.AsArray()).ToList();
+        Assert.Equal(["guard-pull", "guard-pass", "sweep"], notches.Select(n => (string?)n!["move"]));
+        Assert.Equal(["0:05", "0:05", "1:10"], notches.Select(n => (string?)n!["at"]));
+    }
+
+    [Fact]
+    public async Task Read_asks_what_it_is_not_sure_of()
+    {
+        var result = JsonNode.Parse((await Run("I had mount. I got an americana.", "read", "-")).Out)!;
+        var question = Assert.Single(result["questions"]!.AsArray())!;
+        Assert.Equal("Did the americana end in a tap?", (string?)question["ask"]);
+        Assert.True((bool)result["exchanges"]![0]!["notches"]![0]!["unsure"]!);
+    }
+
+    [Fact]
+    public async Task Own_names_go_out_and_come_in_with_the_log()
+    {
+        const string Log = """{ "format": "ash-notch-log", "version": 1, "ownNames": [ { "name": "number five", "id": "half-guard" } ] }""";
+        Assert.Equal(0, (await Run(Log, "import", "-", "--data", directory)).Code);
+        Assert.Contains("number five", (await Run("", "export", "--data", directory)).Out, StringComparison.Ordinal);
+        var (code, _, said) = await Run(Log.Replace("half-guard", "no-such", StringComparison.Ordinal), "import", "-", "--data", directory);
+        Assert.Equal(1, code);
+        Assert.Contains("ownNames[0].id", said, StringComparison.Ordinal);
+    }
 }

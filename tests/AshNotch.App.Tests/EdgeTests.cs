@@ -212,11 +212,20 @@ public class EdgeTests
     public async Task The_board_follows_the_telling_and_finds_what_is_not_on_it()
     {
         await using var app = await RunningApp.Start(demo: true);
-        var (_, board) = await app.Post("/api/board", """{ "text": "Started in my half guard.\nThey tried the knee cut pass." }""");
-        Assert.Equal(("half-guard/bottom", false), ((string?)board!["place"], (bool)board["fresh"]!));
+        var now = (string?)(await app.Post("/api/read", """{ "text": "Started in my half guard.\nThey tried the knee cut pass." }""")).Body!["now"];
+        Assert.Equal("half-guard/bottom", now);
+        var board = await app.Get($"/api/board?place={now}");
+        Assert.Equal("your half guard", (string?)board["say"]);
         Assert.InRange(board["keys"]!.AsArray().Count, 6, 9);
         Assert.Equal("knee-cut-pass", (string?)board["keys"]!.AsArray().First(k => (string?)k!["by"] == "partner")!["move"]);
-        Assert.True((bool)(await app.Post("/api/board", """{ "text": "" }""")).Body!["fresh"]!);
+        Assert.Empty(board["starts"]!.AsArray());
+
+        Assert.Null((await app.Post("/api/read", """{ "text": "He tapped me with an armbar." }""")).Body!["now"]);
+        var fresh = await app.Get("/api/board");
+        Assert.Null(fresh["say"]);
+        Assert.Equal("Started standing.", (string?)fresh["starts"]![0]!["line"]);
+        Assert.Equal("our corner", (string?)(await app.Get("/api/board?place=our-corner"))["say"]);
+
         Assert.Contains((await app.Get("/api/board/find?q=berim")).AsArray(), k => (string?)k!["landed"] == "I got the berimbolo.");
         Assert.Empty((await app.Get("/api/board/find?q=%20")).AsArray());
     }

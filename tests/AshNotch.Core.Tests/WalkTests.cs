@@ -59,4 +59,13 @@ public class WalkTests
         Assert.Empty(Walk.Of(log with { Sessions = [log.Sessions[0] with { Rolls = [roll] }] }, MatVocabulary.BuiltIn).Starts);
         Assert.Single(Walk.Of(log, MatVocabulary.BuiltIn).Starts);
     }
+
+    [Fact]
+    public void A_hold_that_moves_nobody_is_no_step_and_one_that_does_is()
+    {
+        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = null })));
+        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = null, Outcome = Outcome.Stopped })));
+        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = "half-guard/bottom" })));
+        Assert.Equal("dogfight/neutral", Assert.Single(Steps(LogOf(Pass with { Move = "underhook", To = "dogfight/neutral" }))).To);
+    }
 }

@@ -80,3 +80,26 @@ test('a roll edited in two tabs is not overwritten in silence', async ({ browser
   await expect(two.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
   await context.close();
 });
+
+test('a roll that waited and is refused can be put right, and holds up no other', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('I hit a scissor sweep.');
+  await page.evaluate(() => {
+    const roll = (id: string, date: string) => ({
+      id,
+      body: { text: `Told ${id}. I pulled guard.`, session: { date, kind: 'class', attire: 'gi' }, roll: {} },
+    });
+    localStorage.setItem('outbox', JSON.stringify([roll('wrong', '1826-03-02'), roll('fine', '2026-11-22')]));
+  });
+  await telling(page).fill('');
+  await page.reload();
+  await expect(page.getByRole('alert')).toContainText('check the year', { timeout: 15_000 });
+  await expect(page.getByText('kept in this browser until')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  await expect(telling(page)).toHaveValue('Told wrong. I pulled guard.');
+  await page.getByLabel('Day').fill('2026-11-22');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Saved. The next roll can follow.')).toBeVisible();
+  for (const id of ['wrong', 'fine'])
+    expect((await page.request.get(`${app.url}/api/rolls/${id}`)).ok()).toBe(true);
+});

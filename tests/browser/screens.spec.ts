@@ -46,6 +46,27 @@ for (const mode of ['light', 'dark'] as const) {
   });
 }
 
+for (const mode of ['light', 'dark'] as const) {
+  test.describe(`the tap board in ${mode}`, () => {
+    test.use({ ...phone, colorScheme: mode });
+
+    test('has no accessibility fault, fits, and its keys are large enough', async ({ page }) => {
+      await page.goto(`${demo.url}/#/log`);
+      await telling(page).fill('Started in my half guard. He got a kimura.');
+      await page.getByRole('group', { name: 'How to log' }).getByRole('button', { name: 'Tap' }).tap();
+      await expect(page.getByRole('group', { name: 'Mine' }).getByRole('button').first()).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Not sure' })).toBeVisible();
+      expect(await faultsOf(page)).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+      const heights = await page
+        .getByRole('region', { name: 'Tap board' })
+        .getByRole('button')
+        .evaluateAll((all) => all.map((b) => b.getBoundingClientRect().height));
+      expect(Math.min(...heights)).toBeGreaterThanOrEqual(43.5);
+    });
+  });
+}
+
 test.describe('on a phone', () => {
   test.use(phone);
 

@@ -26,24 +26,22 @@ public sealed record BoardKey(Who By, string Move, string Name, string Landed, s
 public sealed record BoardStart(string Say, string Line);
 
 /// <summary>The board where the roll stands.</summary>
-/// <param name="Place">Where it stands.</param>
-/// <param name="Say">That place in words.</param>
-/// <param name="Fresh">An exchange begins.</param>
+/// <param name="Say">Where it stands, in words; null when an exchange is yet to begin.</param>
 /// <param name="Keys">The likeliest next moves, mine first.</param>
 /// <param name="Starts">Where an exchange usually starts, to choose from when one begins.</param>
-public sealed record Board(string Place, string Say, bool Fresh, IReadOnlyList<BoardKey> Keys, IReadOnlyList<BoardStart> Starts)
+public sealed record Board(string? Say, IReadOnlyList<BoardKey> Keys, IReadOnlyList<BoardStart> Starts)
 {
     private const int Each = 4;
     private static readonly string[] UsualStarts = ["standing/neutral", "half-guard/bottom", "half-guard/top", "closed-guard/bottom", "closed-guard/top", "seated-guard/bottom"];
 
-    /// <summary>The board at a place.</summary>
-    public static Board At(string place, Log log, bool fresh)
+    /// <summary>The board at a place; null is before an exchange, which begins on the feet unless another start is chosen.</summary>
+    public static Board At(string? place, Log log)
     {
         var vocabulary = MatVocabulary.BuiltIn;
         return new Board(
-            place, vocabulary.SayPlace(place), fresh,
-            [.. LikelyNext.Of(log, vocabulary, place, Each).Where(n => vocabulary.Move(n.Move) is not null).Select(n => BoardKey.Of(n.By, vocabulary.Move(n.Move)!, n.Seen))],
-            fresh ? [.. UsualStarts.Select(s => new BoardStart(vocabulary.SayPlace(s), Plain.Starts(vocabulary.Place(s)!)))] : []);
+            place is null ? null : vocabulary.SayPlace(place),
+            [.. LikelyNext.Of(log, vocabulary, place ?? UsualStarts[0], Each).Where(n => vocabulary.Move(n.Move) is not null).Select(n => BoardKey.Of(n.By, vocabulary.Move(n.Move)!, n.Seen))],
+            place is null ? [.. UsualStarts.Select(s => new BoardStart(vocabulary.SayPlace(s), Plain.Starts(vocabulary.Place(s)!)))] : []);
     }
 
     /// <summary>Moves whose names begin with, or else hold, some letters: one key for either side.</summary>

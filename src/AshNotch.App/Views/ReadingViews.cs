@@ -50,7 +50,8 @@ public sealed record QuestionView(string Ask, string Words, int Occurrence, IRea
 /// <param name="Takeaways">What is taken away.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
 /// <param name="Questions">What is doubtful and not yet put right.</param>
-public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<Unread> Unread, IReadOnlyList<string> Takeaways, Stick Stick, IReadOnlyList<QuestionView> Questions)
+/// <param name="Now">The place the roll stands in after all that was told; null when the next exchange has yet to begin.</param>
+public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<Unread> Unread, IReadOnlyList<string> Takeaways, Stick Stick, IReadOnlyList<QuestionView> Questions, string? Now)
 {
     /// <summary>The view of a reading.</summary>
     public static ReadingView Of(string text, Retelling read, IReadOnlyList<Correction> corrections)
@@ -75,7 +76,7 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
                     return new NotchRead(LogWriter.Document(n), NotchWords.Of(n, MatVocabulary.BuiltIn), words, occurrence, corrections.Any(c => c.Words == words && c.Occurrence == occurrence));
                 })])),
             ],
-            corrected.Unread, [.. corrected.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn), [.. Open(read, ties, corrections)]);
+            corrected.Unread, [.. corrected.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn), [.. Open(read, ties, corrections)], LikelyNext.Now(exchanges));
     }
 
     // A question is asked until its notch was put right.

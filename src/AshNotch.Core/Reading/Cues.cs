@@ -13,11 +13,9 @@ internal static class Cues
     public static readonly HashSet<string> Reset = Stems("reset", "restart", "restarted");
     public static readonly HashSet<string> Time = Stems("time", "bell", "buzzer", "timer", "clock");
 
-    public static readonly HashSet<string> Change = Stems("get", "take", "mov", "go", "end", "land", "com", "step", "slid", "switch", "advanc", "transition", "recov", "pull", "turn", "roll", "fall", "drop", "spin", "climb", "settl", "secur", "reach", "cam", "back", "pass", "jump", "sit", "circl", "enter", "wind", "wound", "sneak", "snuck", "put", "mak", "made", "giv", "expos", "hold", "work", "slip", "shrug", "work", "run", "sat", "hop", "sink", "sunk", "push", "drive", "drov", "shift", "bring", "wrap", "lock", "open", "turtl", "dump");
-    public static readonly HashSet<string> Held = Stems("stick", "under", "catch", "trap", "pin", "surviv", "stuck", "underneath", "defend", "escap", "squish", "squash", "suffer", "hold on", "buri", "flat");
+    public static readonly HashSet<string> Change = Stems("get", "take", "mov", "go", "end", "land", "com", "step", "slid", "switch", "advanc", "transition", "recov", "pull", "turn", "roll", "fall", "drop", "spin", "climb", "settl", "secur", "reach", "cam", "back", "pass", "jump", "sit", "circl", "enter", "wind", "wound", "sneak", "snuck", "put", "mak", "made", "giv", "expos", "hold", "work", "slip", "shrug", "run", "sat", "hop", "sink", "sunk", "push", "drive", "drov", "shift", "bring", "wrap", "lock", "open", "turtl", "dump");
+    public static readonly HashSet<string> Held = Stems("stick", "under", "catch", "trap", "pin", "surviv", "stuck", "underneath", "defend", "escap", "squish", "squash", "suffer", "buri", "flat");
     public static readonly HashSet<string> Takes = Stems("get", "take", "have", "hold", "secur", "reach", "establish", "keep", "go", "step", "mov", "climb", "switch", "advanc", "transition", "settl", "pass", "land", "end", "enter", "jump", "work");
-    public static readonly HashSet<string> Mine = Stems("my", "mine");
-    public static readonly HashSet<string> Theirs = Stems("his", "her", "hers", "their", "theirs");
 
     /// <summary>Words a telling is made of that carry no event by themselves; not shown as unread.</summary>
     public static readonly HashSet<string> Plain =

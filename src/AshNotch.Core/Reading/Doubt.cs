@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
@@ -29,8 +30,11 @@ public sealed record Answer(string Say, Notch? Notch);
 public sealed record Question(int Exchange, int Notch, Doubt About, string Ask, IReadOnlyList<Answer> Answers);
 
 /// <summary>A notch while the telling goes on: what comes next may settle it.</summary>
-internal sealed class Draft(Notch notch)
+internal sealed class Draft(Notch notch, Move? move = null)
 {
+    /// <summary>The move it names, the user's own included; null for a change of place that nobody named.</summary>
+    public Move? Move { get; } = move;
+
     /// <summary>The notch as understood so far.</summary>
     public Notch Notch { get; set; } = notch;
 

@@ -24,7 +24,7 @@ internal sealed class TalkListener
 {
     private static readonly string[] Thoughts =
     [
-        "should", "shouldve", "couldve", "wouldve", "might have", "mightve", "would have", "could have", "need to", "needed to", "needs to", "want to", "wanted to", "wants to", "wanna", "supposed to", "thought about",
+        "should", "shouldve", "couldve", "wouldve", "might have", "mightve", "would have", "could have", "could not have", "couldnt have", "would not have", "wouldnt have", "need to", "needed to", "needs to", "want to", "wanted to", "wants to", "wanna", "supposed to", "thought about",
         "thinking about", "thinking of", "was going to", "wish", "instead of", "rather than", "worried about", "afraid of", "scared of", "must remember", "remember to", "try not to", "have to work", "gotta work", "gotta get better", "next time", "ought to",
         "dreaming of", "no chance to", "had no chance", "never had a chance", "never got a chance", "no time to", "too tired to", "without", "thought he would", "thought she would", "expected", "expecting", "waiting for", "ready for", "set up for", "chance to",
         "would be", "better at", "better with", "get better", "struggle with", "work on", "practice", "afraid he", "in case", "avoid",
@@ -59,7 +59,9 @@ internal sealed class TalkListener
         if (holding == Talk.OtherDay && clause.SaysAny(BackToToday)) holding = Talk.Event;
         if (holding != Talk.Event && ++clausesHeld > 4) holding = Talk.Event;
         // Somebody of the two who acts in the past tense is telling again, unless this began in the same breath.
-        if (holding is Talk.Thought or Talk.Again && clause.Subject is not null) holding = Talk.Event;
+        if (holding is Talk.Thought && clause.Subject is not null) holding = Talk.Event;
+        // "like I said | he swept me": the clause after it is what was said.
+        if (holding is Talk.Again && clause.Subject is not null && clausesHeld > 1) holding = Talk.Event;
         if (holding is Talk.Advice && clause.Subject is not null && clause.Words[clause.First].Text is not ("to" or "that" or "and") && !clause.Says("said") && !clause.Says("told")) holding = Talk.Event;
 
         var heard = Of(clause);

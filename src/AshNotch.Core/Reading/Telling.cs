@@ -6,9 +6,6 @@ namespace AshNotch.Core.Reading;
 /// <summary>Follows a retelling clause by clause: who acts, where the walk is, what came of what was tried.</summary>
 internal sealed partial class Telling
 {
-    private static readonly HashSet<string> Generic = ["sweep", "takedown", "guard-pass", "submission", "choke", "escape", "back-take", "guard-recovery", "leg-lock"];
-    private static readonly HashSet<string> Replies = ["posture-up", "hand-fight"];
-    private static readonly HashSet<string> Grips = ["collar-grip", "sleeve-grip", "pant-grip", "belt-grip", "gable-grip", "wrist-control", "collar-tie", "head-control", "hip-control", "kimura-grip", "arm-drag-grip", "knee-pinch", "knee-line", "foot-on-hip", "foot-on-bicep", "two-on-one", "scramble", "disengage-grip"];
     private static readonly HashSet<string> Acquires = ["get", "secur", "establish", "tak", "hit", "set", "win", "dig", "sneak", "snuck", "put", "throw", "threw", "start", "sink", "sunk", "switch", "go", "lock", "giv", "us", "pummel", "jump"];
 
     private readonly MatVocabulary vocabulary = MatVocabulary.BuiltIn;
@@ -82,7 +79,7 @@ internal sealed partial class Telling
         // "swept him with a scissor sweep", "passed with the body lock": the verb and the name are one move.
         // "snapped him down with a snap down" is one, too.
         var twice = moves.Zip(moves.Skip(1)).Where(p => p.First.Move == p.Second.Move && AreOne(clause, p.First, p.Second)).Select(p => p.First).ToList();
-        return [.. moves.Except(twice).Where(m => !(Generic.Contains(m.Move!.Id) && moves.Any(o => o != m && !Generic.Contains(o.Move!.Id) && SameThing(m.Move, o.Move) && AreOne(clause, m, o)))
+        return [.. moves.Except(twice).Where(m => !(m.Move!.Word == MoveWord.General && moves.Any(o => o != m && o.Move!.Word != MoveWord.General && SameThing(m.Move, o.Move) && AreOne(clause, m, o)))
             && !(m.Move!.Id is "come-up-on-top" && moves.Any(o => o.First > m.First && clause.Words[o.First - 1].Text is "a" or "the" or "on" or "to" or "with" && o.Move!.Kind is MoveKind.Takedown or MoveKind.Sweep)))];
     }
 
@@ -124,7 +121,7 @@ internal sealed partial class Telling
 
         var (who, guessed) = Guess(actor.Who, move, clause);
         Understood[found] = (move.Id, who);
-        if (Settles(clause, found, move, who, actor, after)) return;
+        if (Settles(clause, found, move, who, actor)) return;
 
         var outcome = actor.Stopped && attempt.Outcome is not Outcome.Near ? Outcome.Stopped : attempt.Outcome.Value;
         if (outcome == Outcome.Tap && Taps(clause) is { } tap && tap.Applier is { } applier) who = applier;
@@ -137,7 +134,7 @@ internal sealed partial class Telling
             if (at is null && (place.First < found.First || move.IsSubmission || Lead(clause, place) is "from" || (Lead(clause, place) is "in" or "inside" or "on" or "under" && move.Kind is not (MoveKind.Takedown or MoveKind.Sweep or MoveKind.BackTake or MoveKind.GuardPull)))) at = place;
             else to ??= place;
         }
-        var draft = new Draft(new Notch { By = who, Outcome = outcome });
+        var draft = new Draft(new Notch { By = who, Outcome = outcome }, move);
         if (guessed) draft.Doubts.Add(Doubt.Who);
         if (!attempt.Sure) draft.Doubts.Add(Doubt.Outcome);
         if (found.ByEar && clause.Words[found.First].Text.Length > 3 && !IsNearly(clause, found)) draft.Doubts.Add(Doubt.Name);
@@ -203,7 +200,7 @@ internal sealed partial class Telling
     // Grips are talk of how, not events; other holds are events when somebody gets them.
     private static bool IsEvent(Clause clause, Found found, Move move, Outcome outcome, string before)
     {
-        if (Grips.Contains(move.Id) || Replies.Contains(move.Id)) return false;
+        if (move.Word is MoveWord.Manner or MoveWord.Reply) return false;
         if (!move.Stays) return true;
         if (outcome != Outcome.Landed) return true;
         var verb = clause.Words[found.After - 1].Text;

@@ -12,39 +12,38 @@ internal sealed partial class Telling
     private static readonly string[] AbandonWords = ["gave it up", "let it go", "let go", "gave up on it", "abandoned it", "abandon it", "bailed", "let go of it", "gave up"];
 
     // "He escaped" after a submission, "I hand fought" after a choke, "came up on top" after a sweep: they say how the last one came out.
-    private bool Settles(Clause clause, Found found, Move move, Who who, Actor actor, string after)
+    private bool Settles(Clause clause, Found found, Move move, Who who, Actor actor)
     {
         if (account.Last is not { } last) return false;
         var theirs = last.Notch.By != who;
-        if (theirs && IsPending(last) && (Replies.Contains(move.Id) || (move.Kind == MoveKind.Escape && vocabulary.Move(last.Notch.Move) is { IsSubmission: true } && (move.Id is "escape" or "bridge" or "hip-escape" || move.To is null)
+        if (theirs && IsPending(last) && (move.Word == MoveWord.Reply || (move.Kind == MoveKind.Escape && last.Move is { IsSubmission: true } && (move.Id is "escape" or "bridge" or "hip-escape" || move.To is null)
             && !clause.Found.Any(f => f.Position is not null))))
         {
-            Set(last, move.Id == "escape" && last.Notch.Outcome is Outcome.Tap ? Outcome.Near : last.Notch.Outcome is Outcome.Tap ? Outcome.Stopped : last.Notch.Outcome);
-            if (move.Id == "escape") Set(last, Outcome.Near);
+            Set(last, move.Id == "escape" ? Outcome.Near : last.Notch.Outcome is Outcome.Tap ? Outcome.Stopped : last.Notch.Outcome);
             return true;
         }
-        if (theirs && move.Id == "sprawl" && vocabulary.Move(last.Notch.Move) is { Kind: MoveKind.Takedown } && last.Notch.Outcome == Outcome.Landed && last.Open)
+        if (theirs && move.Id == "sprawl" && last.Move is { Kind: MoveKind.Takedown } && last.Notch.Outcome == Outcome.Landed && last.Open)
         {
             Set(last, Outcome.Stopped);
             account.Now = vocabulary.Place(last.Notch.From) ?? vocabulary.Place("standing/neutral");
             return false;
         }
-        if (!theirs && move.Id == "come-up-on-top" && vocabulary.Move(last.Notch.Move) is { Kind: MoveKind.Sweep or MoveKind.Takedown or MoveKind.Transition or MoveKind.Submission } && clause.Found.All(f => f == found || f.Position is not null))
+        if (!theirs && move.Id == "come-up-on-top" && last.Move is { Kind: MoveKind.Sweep or MoveKind.Takedown or MoveKind.Transition or MoveKind.Submission } && clause.Found.All(f => f == found || f.Position is not null))
         {
-            if (vocabulary.Move(last.Notch.Move)!.IsSubmission) return false;
-            if (last.Notch.Outcome == Outcome.Stopped && last.Open) Set(last, Outcome.Landed, Landing.End(vocabulary.Move(last.Notch.Move)!, who, vocabulary.Place(last.Notch.From)));
+            if (last.Move!.IsSubmission) return false;
+            if (last.Notch.Outcome == Outcome.Stopped && last.Open) Set(last, Outcome.Landed, Landing.End(last.Move!, who, vocabulary.Place(last.Notch.From)));
             HearPlaces(clause);
             return true;
         }
         // "I tried a submission ... submitted him": generic words for what was just named.
-        if (!theirs && move.IsSubmission && Generic.Contains(move.Id) && vocabulary.Move(last.Notch.Move) is { IsSubmission: true } && IsPending(last))
+        if (!theirs && move.IsSubmission && move.Word == MoveWord.General && last.Move is { IsSubmission: true } && IsPending(last))
         {
             Set(last, Outcome.Tap);
             account.Close(ExchangeEnd.Tap);
             return true;
         }
         // "hit the tripod ... swept him": the same again in general words, unless something else was told between.
-        return !theirs && Generic.Contains(move.Id) && last.Open && last.Notch.Outcome == Outcome.Landed && (last.Notch.To is null || last.Notch.Inferred.Contains("to")) && !clause.Says("then") && vocabulary.Move(last.Notch.Move) is { } named && named.Kind == move.Kind && !Generic.Contains(named.Id) && !clause.NewSentence
+        return !theirs && move.Word == MoveWord.General && last.Open && last.Notch.Outcome == Outcome.Landed && (last.Notch.To is null || last.Notch.Inferred.Contains("to")) && !clause.Says("then") && last.Move is { } named && named.Kind == move.Kind && named.Word != MoveWord.General && !clause.NewSentence
             && actor.Given is null && MergeInto(last, clause, who);
     }
 
@@ -52,8 +51,8 @@ internal sealed partial class Telling
     {
         foreach (var place in clause.Found.Where(f => f.Position is not null && !Understood.ContainsKey(f)))
         {
-            var reached = PlaceOf(clause, place, who, vocabulary.Move(last.Notch.Move), PlaceUse.To, out _);
-            last.Notch = last.Notch with { To = reached.Id, Inferred = [.. last.Notch.Inferred.Where(i => i != "to")], Span = last.Notch.Span };
+            var reached = PlaceOf(clause, place, who, last.Move, PlaceUse.To, out _);
+            last.Notch = last.Notch with { To = reached.Id, Inferred = [.. last.Notch.Inferred.Where(i => i != "to")] };
             account.Now = reached;
         }
         return true;
@@ -74,22 +73,17 @@ internal sealed partial class Telling
     private void Unfinished(Draft? next = null)
     {
         if (account.Last is not { } last || last.Notch.Outcome != Outcome.Tap) return;
-        if (next is null)
+        var said = !last.Doubts.Contains(Doubt.Outcome);
+        if (said || next is null || next.Move is { Kind: MoveKind.Takedown or MoveKind.GuardPull })
         {
             account.Close(ExchangeEnd.Tap);
             return;
         }
-        if (vocabulary.Move(next.Notch.Move) is { Kind: MoveKind.Takedown or MoveKind.GuardPull })
-        {
-            account.Close(ExchangeEnd.Tap);
-            return;
-        }
-        if (!last.Open) return;
         Set(last, Outcome.Stopped);
         last.Doubts.Add(Doubt.Outcome);
     }
 
-    private bool IsPending(Draft draft) => draft.Open || vocabulary.Move(draft.Notch.Move) is { IsSubmission: true } || draft.Notch.Outcome is Outcome.Stopped or Outcome.Near or Outcome.Threatened;
+    private static bool IsPending(Draft draft) => draft.Open || draft.Move is { IsSubmission: true } || draft.Notch.Outcome is Outcome.Stopped or Outcome.Near or Outcome.Threatened;
 
     private static void Set(Draft draft, Outcome outcome, Place? to = null)
     {
@@ -128,21 +122,21 @@ internal sealed partial class Telling
             if (account.LastBefore is { } before && Actor.Lets(clause) is not null) return SetGiven(before, clause);
             return clause.Has(Cues.Finish) && !clause.Says("not") && !clause.Says("didnt") && who is { } alone && account.Now is not null && HearTap(clause, alone);
         }
-        if (clause.SaysAny(AbandonWords) && who == last.Notch.By && (last.Notch.Outcome != Outcome.Landed || vocabulary.Move(last.Notch.Move) is { IsSubmission: true }))
+        if (clause.SaysAny(AbandonWords) && who == last.Notch.By && (last.Notch.Outcome != Outcome.Landed || last.Move is { IsSubmission: true }))
         {
             Set(last, Outcome.Abandoned);
             return true;
         }
         if (clause.SaysAny(Success) && IsPending(last) && (who is null || who == last.Notch.By || clause.Says("fell for it")))
         {
-            if (vocabulary.Move(last.Notch.Move) is { IsSubmission: true })
+            if (last.Move is { IsSubmission: true })
             {
                 Set(last, Outcome.Tap);
                 account.Close(ExchangeEnd.Tap);
             }
             else
             {
-                Set(last, Outcome.Landed, last.Notch.To is null && vocabulary.Move(last.Notch.Move) is { } move ? Landing.End(move, last.Notch.By, vocabulary.Place(last.Notch.From)) : null);
+                Set(last, Outcome.Landed, last.Notch.To is null && last.Move is { } move ? Landing.End(move, last.Notch.By, vocabulary.Place(last.Notch.From)) : null);
                 account.Now = vocabulary.Place(last.Notch.To) ?? account.Now;
             }
             return true;
@@ -176,13 +170,13 @@ internal sealed partial class Telling
             return true;
         }
         if (by is null) return false;
-        if (account.Last is { } last && last.Notch.By == by && vocabulary.Move(last.Notch.Move) is { IsSubmission: true })
+        if (account.Last is { } last && last.Notch.By == by && last.Move is { IsSubmission: true })
         {
             Set(last, Outcome.Tap);
             account.Close(ExchangeEnd.Tap);
             return true;
         }
-        if (account.Notches.LastOrDefault(n => n.Notch.By == by) is { Notch.Outcome: Outcome.Stopped or Outcome.Tap or Outcome.Near or Outcome.Threatened } earlier && vocabulary.Move(earlier.Notch.Move) is { IsSubmission: true } && account.Notches[^1].Notch.By != by)
+        if (account.Notches.LastOrDefault(n => n.Notch.By == by) is { Notch.Outcome: Outcome.Stopped or Outcome.Tap or Outcome.Near or Outcome.Threatened } earlier && earlier.Move is { IsSubmission: true } && account.Notches[^1].Notch.By != by)
         {
             Set(earlier, Outcome.Tap);
             account.Close(ExchangeEnd.Tap);

@@ -83,7 +83,7 @@ internal sealed partial class Telling
     // Whether a place told next is where the last move led rather than a step of its own.
     private bool Continues(Draft last, Who? actor, Place place, Clause clause)
     {
-        if (vocabulary.Move(last.Notch.Move) is not { } move || move.IsSubmission || move.Stays) return false;
+        if (last.Move is not { } move || move.IsSubmission || move.Stays) return false;
         if (clause.Has(Cues.Held) && clause.Says("stuck")) return last.Notch.To is null || vocabulary.Place(last.Notch.To)?.Position == place.Position;
         var by = last.Notch.By;
         var gained = by == Who.Me ? place.Control : -place.Control;

@@ -12,17 +12,17 @@ public sealed record NextMove(Who By, string Move, int Seen);
 /// <summary>Where a roll stands and what usually comes next there, from the practitioner's own record first and the book after it.</summary>
 public static class LikelyNext
 {
-    /// <summary>Where the walk is after what was told; on the feet when nothing was, or a new exchange begins.</summary>
-    public static string Now(IReadOnlyList<Exchange> exchanges)
+    /// <summary>Where the walk is after what was told; null when nothing was, or a new exchange is yet to begin.</summary>
+    public static string? Now(IReadOnlyList<Exchange> exchanges)
     {
-        if (exchanges.Count == 0 || exchanges[^1].End is not null) return "standing/neutral";
+        if (exchanges.Count == 0 || exchanges[^1].End is not null) return null;
         var last = exchanges[^1];
         foreach (var notch in last.Notches.Reverse())
         {
             if (notch.Outcome == Outcome.Landed && notch.To is { } to) return to;
             if (notch.From is { } from) return from;
         }
-        return last.Start ?? "standing/neutral";
+        return last.Start;
     }
 
     /// <summary>The likeliest moves from a place, the likeliest first, each side on its own.</summary>
@@ -35,7 +35,7 @@ public static class LikelyNext
         var seen = new Dictionary<(Who, string), int>();
         foreach (var notch in log.Rolls.SelectMany(r => r.Roll.Notches))
         {
-            if (notch.From == place && notch.Move is { } move && vocabulary.Move(move) is not { Stays: true }) seen[(notch.By, move)] = seen.GetValueOrDefault((notch.By, move)) + 1;
+            if (notch.From == place && notch.Move is { } move && vocabulary.Move(move) is not ({ Stays: true } or { Word: MoveWord.Manner })) seen[(notch.By, move)] = seen.GetValueOrDefault((notch.By, move)) + 1;
         }
         var scores = seen.ToDictionary(s => s.Key, s => (double)s.Value);
         foreach (var (key, share) in Book.Of(vocabulary).Exits(place))

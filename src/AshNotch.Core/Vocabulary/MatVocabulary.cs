@@ -99,7 +99,8 @@ public sealed class MatVocabulary
             data.Id, data.Name,
             Term.TryRead<MoveKind>(data.Kind, out var kind) ? kind : throw new InvalidDataException($"moves: {data.Id}: kind {data.Kind}"),
             data.Class, data.From, data.To, data.Common, Names(data.Name, data.Aliases), data.Class is null ? null : cautions[data.Class],
-            data.Attire is null ? null : Term.TryRead<Rolls.Attire>(data.Attire, out var attire) ? attire : throw new InvalidDataException($"moves: {data.Id}: attire {data.Attire}")));
+            data.Attire is null ? null : Term.TryRead<Rolls.Attire>(data.Attire, out var attire) ? attire : throw new InvalidDataException($"moves: {data.Id}: attire {data.Attire}"),
+            data.Word is null ? MoveWord.Event : Term.TryRead<MoveWord>(data.Word, out var word) ? word : throw new InvalidDataException($"moves: {data.Id}: word {data.Word}")));
         return new MatVocabulary(positions, places, [.. moves]);
     }
 
@@ -116,7 +117,7 @@ public sealed class MatVocabulary
 
     private sealed record PositionData(string Id, string Name, string Family, string Roles, string? Holder, double Control, double[] Book, string? Scores, IReadOnlyList<string> Aliases);
 
-    private sealed record MoveData(string Id, string Name, string Kind, string? Class, IReadOnlyList<string> From, string? To, [property: JsonPropertyName("common")] double? Weight, IReadOnlyList<string> Aliases, string? Attire)
+    private sealed record MoveData(string Id, string Name, string Kind, string? Class, IReadOnlyList<string> From, string? To, [property: JsonPropertyName("common")] double? Weight, IReadOnlyList<string> Aliases, string? Attire, string? Word)
     {
         [JsonIgnore]
         public double Common => Weight ?? 1;

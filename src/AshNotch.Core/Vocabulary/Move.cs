@@ -27,6 +27,19 @@ public enum MoveKind
     Control,
 }
 
+/// <summary>What the name of a move does in a telling.</summary>
+public enum MoveWord
+{
+    /// <summary>It names an event.</summary>
+    Event,
+    /// <summary>It is the general word for a kind, as in "swept him with a scissor sweep".</summary>
+    General,
+    /// <summary>It says how, as a grip does, and is no event of its own.</summary>
+    Manner,
+    /// <summary>It says how the other one's attempt came out, as "postured" does.</summary>
+    Reply,
+}
+
 /// <summary>A move as the vocabulary knows it; places are seen from the one who does it.</summary>
 /// <param name="Id">Lower-case kebab id.</param>
 /// <param name="Name">Its name in running text.</param>
@@ -38,9 +51,10 @@ public enum MoveKind
 /// <param name="Names">Every name and spelling it goes by, its own name included.</param>
 /// <param name="Caution">What to say where it is shown, or null.</param>
 /// <param name="Attire">What must be worn for it, or null where it works in both.</param>
+/// <param name="Word">What its name does in a telling.</param>
 public sealed record Move(
     string Id, string Name, MoveKind Kind, string? SubmissionClass,
-    IReadOnlyList<string> From, string? To, double Common, IReadOnlyList<string> Names, string? Caution, Attire? Attire = null)
+    IReadOnlyList<string> From, string? To, double Common, IReadOnlyList<string> Names, string? Caution, Attire? Attire = null, MoveWord Word = MoveWord.Event)
 {
     /// <summary>Whether it ends in a tap when it works.</summary>
     public bool IsSubmission => Kind == MoveKind.Submission;

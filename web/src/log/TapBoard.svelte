@@ -3,7 +3,7 @@
   import { api, got, type Schemas } from '../api/client';
   import type { LogDraft } from './draft.svelte';
 
-  let { draft }: { draft: LogDraft } = $props();
+  let { draft, place }: { draft: LogDraft; place: string | null | undefined } = $props();
 
   type Key = Schemas['BoardKey'];
 
@@ -17,18 +17,14 @@
   const mine = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'me'));
   const theirs = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'partner'));
 
-  $effect(() => {
-    const { text, partner } = draft.now;
-    void look(text, partner, $state.snapshot(draft.now.corrections));
-  });
+  $effect(() => void look(place));
 
-  async function look(text: string, partner: string, corrections: Schemas['CorrectionView'][]) {
+  async function look(at: string | null | undefined) {
     const my = ++asked;
     try {
-      const answer = await got(
-        api.POST('/api/board', { body: { text, partner: partner || null, corrections } }),
-      );
-      if (my === asked) board = answer;
+      const answer = await got(api.GET('/api/board', { params: { query: { place: at ?? undefined } } }));
+      if (my !== asked) return;
+      board = answer;
       failed = '';
     } catch (error) {
       if (my === asked) failed = (error as Error).message;
@@ -52,16 +48,16 @@
     find = '';
   }
 
-  // A tap with no move named: by whoever acted last from a place to finish from, else asked for.
+  // A tap with no move named: who tapped is asked.
   let tapping = $state(false);
 </script>
 
 <section class="board" aria-label="Tap board">
   {#if board}
     <p class="now">
-      {#if board.fresh}Where does it start?{:else}Now: <strong>{board.say}</strong>{/if}
+      {#if board.say}Now: <strong>{board.say}</strong>{:else}Where does it start?{/if}
     </p>
-    {#if board.fresh}
+    {#if board.starts.length > 0}
       <div class="starts">
         {#each board.starts as start (start.line)}<button class="may" onclick={() => cut(start.line)}
             >{start.say}</button

@@ -4,6 +4,8 @@ import { tell } from '../notices.svelte';
 export interface Waiting {
   id: string;
   body: Schemas['RollTold'];
+  /** Why it was refused; it is not sent again until it was put right. */
+  refused?: string;
 }
 
 const place = 'outbox';
@@ -46,24 +48,27 @@ export async function flush() {
   if (flushing) return;
   flushing = true;
   try {
-    for (const roll of kept()) {
+    for (const roll of kept().filter((w) => !w.refused)) {
       try {
         await send(roll);
         put(kept().filter((w) => w.id !== roll.id));
         if (kept().length === 0) tell({ text: 'What waited is saved.' });
       } catch (error) {
-        if (error instanceof Trouble && error.status >= 400 && error.status < 500) {
-          tell({ text: `A roll that waited was refused: ${error.message} It is kept here.`, trouble: true });
-        }
-        break;
+        if (!(error instanceof Trouble) || error.status === 0 || error.status >= 500) break;
+        put(kept().map((w) => (w.id === roll.id ? { ...w, refused: (error as Trouble).message } : w)));
       }
     }
   } finally {
     flushing = false;
     outbox.waiting = kept();
-    if (outbox.waiting.length > 0) soon();
+    if (outbox.waiting.some((w) => !w.refused)) soon();
   }
 }
 
+/** Takes a roll out, to be told on. */
+export function takeBack(id: string) {
+  put(kept().filter((w) => w.id !== id));
+}
+
 window.addEventListener('online', () => void flush());
-if (outbox.waiting.length > 0) soon();
+if (outbox.waiting.some((w) => !w.refused)) soon();

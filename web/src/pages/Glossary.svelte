@@ -71,7 +71,7 @@
       line: [
         m.submissionClass ? `${plain(m.kind)}, ${m.submissionClass}` : plain(m.kind),
         m.from.length > 0 && `from ${some([...new Set(m.from.map(say))], 4)}`,
-        m.to ? `to ${say(m.to)}` : m.kind === 'submission' ? 'to the tap' : 'stays where it is',
+        m.leads,
         m.attire === 'gi' ? 'gi only' : m.attire === 'no-gi' ? 'no-gi only' : false,
       ]
         .filter(Boolean)

@@ -5,7 +5,7 @@
   import Completion from '../log/Completion.svelte';
   import Doubts from '../log/Doubts.svelte';
   import { LogDraft } from '../log/draft.svelte';
-  import { outbox, queue, send } from '../log/outbox.svelte';
+  import { outbox, queue, send, takeBack, type Waiting } from '../log/outbox.svelte';
   import LogChips from '../log/LogChips.svelte';
   import TapBoard from '../log/TapBoard.svelte';
   import WhatWasRead from '../log/WhatWasRead.svelte';
@@ -125,6 +125,28 @@
     }
   }
 
+  const queued = $derived(outbox.waiting.filter((w) => !w.refused).length);
+
+  // A refused roll becomes the draft again, with all that was told of it.
+  function takeUp({ id, body }: Waiting) {
+    const { session, roll } = body;
+    draft.now = {
+      ...draft.now,
+      id,
+      text: body.text ?? '',
+      corrections: body.corrections ?? [],
+      partner: roll?.partner ?? '',
+      kind: roll?.kind ?? draft.now.kind,
+      intensity: roll?.intensity ?? draft.now.intensity,
+      minutes: roll?.minutes ?? null,
+      date: session?.date ?? draft.now.date,
+      sessionKind: session?.kind ?? draft.now.sessionKind,
+      attire: session?.attire ?? draft.now.attire,
+    };
+    takeBack(id);
+    box?.focus();
+  }
+
   function go(to: typeof way) {
     way = to;
     localStorage.setItem('way', to);
@@ -191,7 +213,7 @@
 
 {#if way === 'tap'}
   {#if reading}<Stick stick={reading.stick} size="row" label="The roll so far" />{/if}
-  <TapBoard {draft} />
+  <TapBoard {draft} place={reading?.now} />
 {:else}
   <label class="telling">
     <span class="sr-only">Tell the roll in your own words</span>
@@ -211,12 +233,19 @@
   <Completion bind:this={completion} text={draft.now.text} at={cursor} ontake={take} />
 {/if}
 
-{#if outbox.waiting.length > 0}
+{#if queued > 0}
   <p class="waits" role="status">
-    {times(outbox.waiting.length, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost;
-    go on.
+    {times(queued, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost; go on.
   </p>
 {/if}
+{#each outbox.waiting.filter((w) => w.refused) as roll (roll.id)}
+  <p class="waits" role="alert">
+    “{roll.body.text?.slice(0, 60)}” was refused: {roll.refused}
+    <button class="may" disabled={draft.now.text.trim() !== ''} onclick={() => takeUp(roll)}
+      >Put it right</button
+    >
+  </p>
+{/each}
 {#if draft.beside}
   <p class="waits" role="status">Another tab is telling a roll. This one has a draft of its own.</p>
 {/if}
