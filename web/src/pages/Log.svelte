@@ -260,7 +260,7 @@
         : 'Draft kept in this browser.'}</span
   >
   <a class="rack" href="/names" use:link>Names</a>
-  <a href="/rack" use:link>To the rack</a>
+  <a class="wide" href="/rack" use:link>To the rack</a>
 </div>
 
 {#if reading}
@@ -360,5 +360,11 @@
   }
   .rack {
     margin-left: auto;
+  }
+  /* On a phone the rail is at the thumb already. */
+  @media (max-width: 700px) {
+    .wide {
+      display: none;
+    }
   }
 </style>
