@@ -50,13 +50,23 @@ internal static class Speed
         using var process = Process.Start(new ProcessStartInfo("dotnet", [Program, .. args]) { RedirectStandardOutput = true })!;
         var peak = 0L;
         var reading = process.StandardOutput.ReadToEndAsync();
-        while (!process.WaitForExit(5))
-        {
-            process.Refresh();
-            if (!process.HasExited) peak = Math.Max(peak, process.PeakWorkingSet64);
-        }
+        while (!process.WaitForExit(5)) peak = Math.Max(peak, PeakOf(process.Id));
         reading.Wait();
         return (watch.Elapsed.TotalSeconds, peak / 1e6);
+    }
+
+    // The high-water mark as the kernel keeps it; 0 when the process ended between two looks.
+    private static long PeakOf(int process)
+    {
+        try
+        {
+            var line = File.ReadLines($"/proc/{process}/status").FirstOrDefault(l => l.StartsWith("VmHWM:", StringComparison.Ordinal));
+            return line is null ? 0 : 1024 * long.Parse(line.Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture);
+        }
+        catch (IOException)
+        {
+            return 0;
+        }
     }
 
     private static double Median(Action action)
