@@ -56,7 +56,7 @@ public static class WebHost
             app.UseDefaultFiles(new DefaultFilesOptions { FileProvider = files });
             app.UseStaticFiles(new StaticFileOptions { FileProvider = files });
         }
-        app.MapVocabulary().MapReading().MapBoard().MapNames().MapRolls().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
+        app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
         // The first letters somebody writes should not wait for the names to be learned.
         app.Lifetime.ApplicationStarted.Register(() => Task.Run(() => RetellingReader.Read("I pulled guard and he passed.")));
         return app;

@@ -73,11 +73,20 @@ public sealed class LogStore : IDisposable
 
     /// <summary>Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.</summary>
     /// <exception cref="StorageException">The roll names a partner that is not there.</exception>
-    public void SaveRoll(Session session, Roll roll, DateTimeOffset now) => Write(connection =>
+    public void SaveRoll(Session session, Roll roll, DateTimeOffset now) => SaveRolls(session, [], [roll], now);
+
+    /// <summary>Saves rolls of one session and the partners met in them, and drops the draft they were told in, all or nothing.</summary>
+    /// <exception cref="StorageException">A roll names a partner that is not there.</exception>
+    public void SaveRolls(Session session, IReadOnlyList<Partner> met, IReadOnlyList<Roll> rolls, DateTimeOffset now, string? draft = null) => Write(connection =>
     {
         SessionTable.Save(connection, session);
-        if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null) throw new StorageException($"there is no partner '{roll.Partner}'.");
-        RollTable.Save(connection, session.Id, roll, now, "edited");
+        if (draft is not null) connection.Run("DELETE FROM draft WHERE id = $1", draft);
+        foreach (var partner in met) PeopleTables.Save(connection, partner);
+        foreach (var roll in rolls)
+        {
+            if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null) throw new StorageException($"there is no partner '{roll.Partner}'.");
+            RollTable.Save(connection, session.Id, roll, now, "edited");
+        }
         return true;
     });
 
@@ -99,6 +108,16 @@ public sealed class LogStore : IDisposable
         PeopleTables.Save(connection, partner);
         return true;
     });
+
+    /// <summary>Makes two records of one partner one; returns the number by which it is undone.</summary>
+    /// <exception cref="StorageException">One of them is not there.</exception>
+    public long MergePartners(string gone, string kept, DateTimeOffset now) => Write(connection => PartnerMergeTable.Merge(connection, gone, kept, now));
+
+    /// <summary>Takes a merge apart; false when there is none to undo.</summary>
+    public bool UndoMerge(long merge, DateTimeOffset now) => Write(connection => PartnerMergeTable.Undo(connection, merge, now));
+
+    /// <summary>The id under which the rolls of a partner are kept now; another than asked where they were merged.</summary>
+    public string PartnerNow(string id) => Using(connection => PartnerMergeTable.Now(connection, id));
 
     /// <summary>Saves the practitioner.</summary>
     public void SavePractitioner(Practitioner practitioner) => Write(connection =>
@@ -148,7 +167,7 @@ public sealed class LogStore : IDisposable
     /// <summary>Drops everything and takes a log in, in one transaction; for the demo.</summary>
     public void StartOver(Log log, DateTimeOffset now) => Write(connection =>
     {
-        foreach (var table in (string[])["roll", "session", "partner", "practitioner", "practitioner_history", "focus", "own_name", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
+        foreach (var table in (string[])["roll", "session", "partner", "partner_merge", "practitioner", "practitioner_history", "focus", "own_name", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
         TakeIn(connection, log, now);
         return true;
     });

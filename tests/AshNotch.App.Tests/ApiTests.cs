@@ -15,7 +15,7 @@ public class ApiTests
         await app.Put("/api/partners/p1", """{ "name": "Oak", "belt": "purple", "weightKg": 82.5 }""");
         var (status, view) = await app.Put("/api/rolls/r1/telling", Told("Standing. I pulled guard to half guard. Oak knee cut to side control. Oak knee cut.", """, "roll": { "partner": "p1", "minutes": 6 } """));
         Assert.Equal(200, status);
-        Assert.Equal("partner", (string?)view!["roll"]!["exchanges"]![0]!["notches"]![1]!["by"]);
+        Assert.Equal("partner", (string?)view!["rolls"]![0]!["roll"]!["exchanges"]![0]!["notches"]![1]!["by"]);
         // Belt and weight are those of the day.
         await app.Put("/api/partners/p1", """{ "name": "Oak", "belt": "brown" }""");
         Assert.Equal("purple", (string?)(await app.Get("/api/rolls/r1"))["roll"]!["partnerBelt"]);
@@ -38,7 +38,7 @@ public class ApiTests
     {
         await using var app = await RunningApp.Start();
         var (_, view) = await app.Put("/api/rolls/a/telling", Told("He swept me.", """, "corrections": [ { "words": "swept", "occurrence": 0, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] """));
-        Assert.Equal("scissor-sweep", (string?)view!["roll"]!["exchanges"]![0]!["notches"]![0]!["move"]);
+        Assert.Equal("scissor-sweep", (string?)view!["rolls"]![0]!["roll"]!["exchanges"]![0]!["notches"]![0]!["move"]);
     }
 
     [Fact]

@@ -26,8 +26,9 @@ public class EdgeTests
         await using var app = await RunningApp.Start();
         var (status, view) = await app.Put("/api/rolls/a/telling", $$"""{ "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept", "occurrence": 0, "notch": null } ] }""");
         Assert.Equal(200, status);
-        Assert.Equal("Next time I need to post", (string?)Assert.Single(view!["takeaways"]!.AsArray()));
-        Assert.Empty(view["roll"]!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
+        var roll = view!["rolls"]![0]!;
+        Assert.Equal("Next time I need to post", (string?)Assert.Single(roll["takeaways"]!.AsArray()));
+        Assert.Empty(roll["roll"]!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
     }
 
     [Fact]
@@ -147,7 +148,7 @@ public class EdgeTests
         await using var app = await RunningApp.Start();
         var (status, read) = await app.Post("/api/read", $$"""{ "text": "{{text}}" }""");
         Assert.Equal(200, status);
-        Assert.Empty(read!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
+        Assert.Empty(read!["rolls"]![0]!["exchanges"]!.AsArray().SelectMany(e => e!["notches"]?.AsArray() ?? []));
     }
 
     [Fact]

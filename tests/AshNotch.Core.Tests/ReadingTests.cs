@@ -119,7 +119,7 @@ public class ReadingTests
         var right = new Notch { By = Who.Partner, Move = "smash-pass", Outcome = Outcome.Stopped };
         Correction[] corrections = [new("knee cut", 1, right), new("swept", 0, null)];
         const string Text = "He hit a knee cut. He hit a knee cut. He swept me. I recovered guard.";
-        var read = Corrections.Apply(RetellingReader.Read(Text), Text, corrections);
-        Assert.Equal(["knee-cut-pass", "smash-pass", "guard-recovery"], read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move));
+        var rolls = Corrections.Apply(ClassTelling.Read(Text, []), Text, corrections);
+        Assert.Equal(["knee-cut-pass", "smash-pass", "guard-recovery"], Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move));
     }
 }

@@ -1,6 +1,7 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Formats.Captions;
+using AshNotch.Formats.Json;
 
 namespace AshNotch.Formats.Tests;
 
@@ -43,7 +44,7 @@ public class CaptionTests
     private static IReadOnlyList<(Who, string?, int?)> Told(string captions)
     {
         var told = CaptionReader.Read(captions);
-        return [.. CaptionedReading.WithTimes(RetellingReader.Read(told.Text), told).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => (n.By, n.Move, n.AtSeconds))];
+        return [.. told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => (n.By, n.Move, n.AtSeconds))];
     }
 
     [Theory]
@@ -66,7 +67,7 @@ public class CaptionTests
         var told = CaptionReader.Read(Srt.Replace(right, wrong, StringComparison.Ordinal));
         Assert.Equal("line 6", Assert.Single(told.Faults).Where);
         Assert.Contains("he knee cut to side control", told.Text, StringComparison.Ordinal);
-        Assert.Equal([5, 120], told.Times.Select(t => t.Seconds));
+        Assert.Equal([5, 120], told.Said.Times.Select(t => t.Seconds));
     }
 
     [Theory]
@@ -86,12 +87,36 @@ public class CaptionTests
         {
             var told = CaptionReader.Read(written);
             Assert.Empty(told.Faults);
-            var back = CaptionedReading.WithTimes(RetellingReader.Read(told.Text), told).Exchanges.Select(e => e.Exchange).ToList();
+            var back = told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.Select(e => e.Exchange).ToList();
             Assert.Equal(roll.Notches.Select(Whole), back.SelectMany(e => e.Notches).Select(Whole));
             Assert.Equal(roll.Exchanges.Select(e => (e.Start, e.End)), back.Select(e => (e.Start, e.End)));
         }
 
         static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.AtSeconds}";
+    }
+
+    [Fact]
+    public void The_rolls_of_the_demo_come_back_from_captions_as_they_were()
+    {
+        using var demo = File.OpenRead(Path.Combine(LogJsonTests.Root, "demo", "demo-log.json"));
+        var (same, of) = (0, 0);
+        var lost = new List<string>();
+        foreach (var (_, roll, _) in LogReader.Read(demo).Log.Rolls)
+        {
+            var seconds = 0;
+            var timed = roll with { Exchanges = [.. roll.Exchanges.Select(e => e with { Notches = [.. e.Notches.Select(n => n with { AtSeconds = seconds += 10 })] })] };
+            var told = CaptionReader.Read(CaptionWriter.Vtt(CaptionWriter.Cues(timed)));
+            var back = told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.SelectMany(e => e.Exchange.Notches).Select(Whole).ToList();
+            foreach (var notch in timed.Notches.Select(Whole))
+            {
+                of++;
+                if (back.Remove(notch)) same++;
+                else lost.Add($"{roll.Id}: {notch} | {string.Join(" ; ", back)}");
+            }
+        }
+        Assert.True(same >= 0.97 * of, $"{same} of {of} came back; not {string.Join('\n', lost)}");
+
+        static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.Side} {n.AtSeconds}";
     }
 
     [Fact]

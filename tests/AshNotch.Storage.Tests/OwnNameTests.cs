@@ -42,7 +42,7 @@ public sealed class OwnNameTests : IDisposable
     public void Data_of_the_version_before_is_brought_up_and_loses_nothing()
     {
         using (var store = LogStore.Open(directory)) store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r", Notes = "kept" }, Now);
-        Run("DROP TABLE own_name; PRAGMA user_version = 1;");
+        Run("DROP TABLE own_name; DROP TABLE partner_merge; PRAGMA user_version = 1;");
         using var again = LogStore.Open(directory);
         Assert.Equal("kept", Assert.Single(again.Read().Rolls).Roll.Notes);
         again.SaveOwnName(new OwnName("mine", "mount"));

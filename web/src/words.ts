@@ -32,3 +32,20 @@ export const today = () => {
 };
 
 export const times = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`;
+
+/** What was typed with commas, as a list. */
+export const listed = (typed: string) =>
+  typed
+    .split(',')
+    .map((word) => word.trim())
+    .filter(Boolean);
+
+/** Seconds as minutes and seconds. */
+export const clock = (seconds: number) =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
+
+/** Minutes and seconds as seconds; null when it is no time. */
+export const secondsOf = (written: string | null | undefined) => {
+  const parts = /^(\d+):([0-5]\d)$/.exec(written ?? '');
+  return parts ? Number(parts[1]) * 60 + Number(parts[2]) : null;
+};

@@ -30,6 +30,18 @@ internal static class PeopleEndpoints
             store.SavePartner(partner);
             return TypedResults.Ok(LogWriter.Document(partner));
         }).WithName("keepPartner").ProducesValidationProblem();
+        routes.MapPost("/api/partners/{id}/merge", Ok<PartnerMerge> (string id, PartnerToMerge merge, LogCache cache, LogStore store, TimeProvider clock) =>
+        {
+            var check = new Checker();
+            if (cache.Log.Partners.All(p => p.Id != id)) check.Fault("id", "is not among the partners; they may have been merged already.");
+            if (merge.Into == id) check.Fault("into", "is the same partner; choose another.");
+            else if (cache.Log.Partners.All(p => p.Id != merge.Into)) check.Fault("into", "is not among the partners; choose another.");
+            check.ThrowIfFaulty();
+            return TypedResults.Ok(new PartnerMerge(store.MergePartners(id, merge.Into!, clock.GetUtcNow())));
+        }).WithName("mergePartners").ProducesValidationProblem();
+        routes.MapPost("/api/partners/merges/{merge}/undo", Results<NoContent, ProblemHttpResult> (long merge, LogStore store, TimeProvider clock) => store.UndoMerge(merge, clock.GetUtcNow())
+            ? TypedResults.NoContent()
+            : TypedResults.Problem("It is undone already, or the partner it went into was merged since; undo that first.", statusCode: StatusCodes.Status404NotFound, title: "No such merge.")).WithName("undoMerge").ProducesProblem(404);
         return routes;
     }
 

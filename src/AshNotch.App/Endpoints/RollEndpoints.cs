@@ -1,5 +1,4 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
@@ -32,24 +31,15 @@ internal static class RollEndpoints
                 {
                     return TypedResults.Problem("It was changed in another tab or by another device since you opened it. Nothing was overwritten: look at it as it is now, then change it again.", statusCode: StatusCodes.Status409Conflict, title: "The roll has changed.");
                 }
-                return Save(id, kept.Session, roll, check, cache, store, clock);
+                var log = cache.Log;
+                var before = log.Rolls.FirstOrDefault(r => r.Roll.Id == id);
+                var session = RollIntake.SessionOf(kept.Session, before?.Session, log, check);
+                roll = RollIntake.Checked(roll, id, before?.Roll, log, check);
+                check.ThrowIfFaulty();
+                store.SaveRoll(session, roll, clock.GetUtcNow());
+                return Find(cache, store, id);
             }
         }).WithName("keepRoll").ProducesValidationProblem().ProducesProblem(409);
-        routes.MapPut("/api/rolls/{id}/telling", Results<Ok<RollView>, ProblemHttpResult> (string id, RollTold told, LogCache cache, LogStore store, TimeProvider clock) =>
-        {
-            var check = new Checker();
-            var text = check.Text(told.Text, "text");
-            if (string.IsNullOrWhiteSpace(text)) check.Fault("text", "is empty; tell what happened, even in one line.");
-            var corrections = ReadingEndpoints.Corrections(told.Corrections, check);
-            var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
-            check.ThrowIfFaulty();
-            var read = Corrections.Apply(RetellingReader.Read(text!, ReadingEndpoints.NameOf(head.Partner, cache.Log), cache.Log.OwnNames), text!, corrections);
-            var exchanges = read.Exchanges.Select(e => e.Exchange).ToList();
-            // A correction can take out the notch that a takeaway was tied to.
-            var takeaways = read.Takeaways.Select(t => t.Exchange is { } e && t.Notch >= exchanges[e].Notches.Count ? t with { Exchange = null, Notch = null } : t);
-            var roll = head with { Retelling = text, Exchanges = exchanges, Takeaways = [.. takeaways] };
-            return Save(id, told.Session, roll, check, cache, store, clock);
-        }).WithName("tellRoll").ProducesValidationProblem();
         routes.MapDelete("/api/rolls/{id}", Results<NoContent, ProblemHttpResult> (string id, LogStore store, TimeProvider clock) =>
             store.DeleteRoll(id, clock.GetUtcNow()) ? TypedResults.NoContent() : NoRoll()).WithName("deleteRoll").ProducesProblem(404);
         routes.MapPost("/api/rolls/{id}/restore", Results<NoContent, ProblemHttpResult> (string id, LogStore store, TimeProvider clock) =>
@@ -74,37 +64,12 @@ internal static class RollEndpoints
             (partner is null or "" || logged.Roll.Partner == partner) && (move is null or "" || logged.Roll.Notches.Any(n => n.Move == move || n.From == move || n.To == move));
     }
 
-    private static Results<Ok<RollView>, ProblemHttpResult> Find(LogCache cache, LogStore store, string id)
+    internal static Results<Ok<RollView>, ProblemHttpResult> Find(LogCache cache, LogStore store, string id)
     {
         var log = cache.Log;
         return log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is { } found ? TypedResults.Ok(RollView.Of(found, log, store.RollHistory(id).Count)) : NoRoll();
     }
 
-    private static Results<Ok<RollView>, ProblemHttpResult> Save(string id, SessionDocument? head, Roll roll, Checker check, LogCache cache, LogStore store, TimeProvider clock)
-    {
-        var log = cache.Log;
-        var before = log.Rolls.FirstOrDefault(r => r.Roll.Id == id);
-        if (roll.Id != id) check.Fault("roll.id", "is another than in the address.");
-        if (id.Length > Limits.LongestName) check.Fault("roll.id", "is too long.");
-        var partner = log.Partners.FirstOrDefault(p => p.Id == roll.Partner);
-        if (roll.Partner is not null && partner is null) check.Fault("roll.partner", "is not among the partners; add them first.");
-        var session = SessionOf(head, before?.Session, log, check);
-        if (session.Date is null) check.Fault("session.date", "is missing; write it as 2026-03-02.");
-        check.ThrowIfFaulty();
-        // Belt and weight are copied as they are on the day, unless the roll says otherwise.
-        if (partner is not null && roll.PartnerThen == new PartnerOfTheDay(null, null, null, null) && before?.Roll.Partner != roll.Partner) roll = roll with { PartnerThen = partner.Today };
-        store.SaveRoll(session, roll, clock.GetUtcNow());
-        return Find(cache, store, id);
-    }
-
-    private static Session SessionOf(SessionDocument? head, Session? before, Log log, Checker check)
-    {
-        if (head is null) return before is null ? new Session { Id = "" } : before with { Rolls = [] };
-        var wanted = LogReader.ReadHead(head, "", check, "session.");
-        if (wanted.Id.Length > 0) return wanted;
-        var same = log.Sessions.FirstOrDefault(s => s.Date == wanted.Date && s.Kind == wanted.Kind && s.Attire == wanted.Attire);
-        return same is null ? wanted with { Id = "s-" + Guid.CreateVersion7().ToString("N") } : same with { Rolls = [], Notes = wanted.Notes ?? same.Notes, State = wanted.State ?? same.State };
-    }
-
-    private static ProblemHttpResult NoRoll() => TypedResults.Problem("There is no such roll; it may have been deleted.", statusCode: StatusCodes.Status404NotFound, title: "No such roll.");
+    /// <summary>The answer where a roll is not there.</summary>
+    public static ProblemHttpResult NoRoll() => TypedResults.Problem("There is no such roll; it may have been deleted.", statusCode: StatusCodes.Status404NotFound, title: "No such roll.");
 }

@@ -18,7 +18,7 @@ internal static class ReadVerb
         var captions = CaptionReader.IsCaptions(text) ? CaptionReader.Read(text) : null;
         foreach (var fault in captions?.Faults ?? []) output.Say($"{fault.Where}: {fault.What}");
         var read = RetellingReader.Read(captions?.Text ?? text, partner);
-        if (captions is not null) read = CaptionedReading.WithTimes(read, captions);
+        if (captions is not null) read = captions.Said.Give(read);
         return output.Json(new
         {
             Mentions = read.Mentions.Select(m => new { m.Start, m.End, m.Text, m.Id, m.Kind }),

@@ -45,6 +45,14 @@ public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyLi
 /// <param name="Sticks">The newest rolls, newest first.</param>
 public sealed record PartnerView(PartnerDocument Partner, int Rolls, DateOnly? Last, IReadOnlyList<RollRow> Sticks);
 
+/// <summary>Into which partner another is merged.</summary>
+/// <param name="Into">The id of the one who stays.</param>
+public sealed record PartnerToMerge(string? Into);
+
+/// <summary>A merge that was made.</summary>
+/// <param name="Merge">The number by which it is undone.</param>
+public sealed record PartnerMerge(long Merge);
+
 /// <summary>The focus in force.</summary>
 /// <param name="Focus">What was chosen.</param>
 /// <param name="Say">It in words.</param>

@@ -11,11 +11,17 @@ namespace AshNotch.App.Views;
 /// <param name="Notch">What it should be; null takes it out.</param>
 public sealed record CorrectionView(string? Words, int Occurrence, NotchDocument? Notch);
 
+/// <summary>Which partner a name in the telling means.</summary>
+/// <param name="Name">The name as written.</param>
+/// <param name="Partner">The partner's id; empty for somebody of whom no record is kept.</param>
+public sealed record NamedPartner(string? Name, string? Partner);
+
 /// <summary>A telling to read.</summary>
 /// <param name="Text">The text.</param>
 /// <param name="Partner">The partner's id, so that their name is known in the text.</param>
 /// <param name="Corrections">What was put right so far.</param>
-public sealed record ToRead(string? Text, string? Partner, IReadOnlyList<CorrectionView>? Corrections);
+/// <param name="Partners">Which partners the names in it mean, where that was said.</param>
+public sealed record ToRead(string? Text, string? Partner, IReadOnlyList<CorrectionView>? Corrections, IReadOnlyList<NamedPartner>? Partners = null);
 
 /// <summary>A notch that was read, with what ties a correction to it.</summary>
 /// <param name="Notch">The notch.</param>
@@ -43,51 +49,84 @@ public sealed record AnswerView(string Say, NotchDocument? Notch);
 /// <param name="Answers">Ready answers, the reader's guess first.</param>
 public sealed record QuestionView(string Ask, string Words, int Occurrence, IReadOnlyList<AnswerView> Answers);
 
-/// <summary>A reading: what was found, what was understood, what was not.</summary>
-/// <param name="Mentions">Names found.</param>
-/// <param name="Exchanges">Exchanges.</param>
-/// <param name="Unread">Words not understood.</param>
+/// <summary>Whom a roll was with, as told.</summary>
+/// <param name="Name">The name as written, or null.</param>
+/// <param name="Partner">The partner's id, or null when there is none yet.</param>
+/// <param name="New">A partner of that name will be added.</param>
+/// <param name="Say">In words.</param>
+public sealed record ToldPartnerView(string? Name, string? Partner, bool New, string Say);
+
+/// <summary>One roll of a telling.</summary>
+/// <param name="With">Whom it was with, if told.</param>
+/// <param name="Exchanges">Its exchanges.</param>
 /// <param name="Takeaways">What is taken away.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
+public sealed record RollRead(ToldPartnerView? With, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<string> Takeaways, Stick Stick);
+
+/// <summary>A reading: what was found, what was understood, what was not. Offsets count in the whole telling.</summary>
+/// <param name="Mentions">Names found.</param>
+/// <param name="Unread">Words not understood.</param>
+/// <param name="Rolls">The rolls, at least one.</param>
 /// <param name="Questions">What is doubtful and not yet put right.</param>
-/// <param name="Now">The place the roll stands in after all that was told; null when the next exchange has yet to begin.</param>
-public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<ExchangeRead> Exchanges, IReadOnlyList<Unread> Unread, IReadOnlyList<string> Takeaways, Stick Stick, IReadOnlyList<QuestionView> Questions, string? Now)
+/// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
+public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<Unread> Unread, IReadOnlyList<RollRead> Rolls, IReadOnlyList<QuestionView> Questions, string? Now)
 {
     /// <summary>The view of a reading.</summary>
-    public static ReadingView Of(string text, Retelling read, IReadOnlyList<Correction> corrections)
+    public static ReadingView Of(Told told)
     {
-        var corrected = Core.Reading.Corrections.Apply(read, text, corrections);
-        var exchanges = corrected.Exchanges.Select(e => e.Exchange).ToList();
-        // Occurrences are counted over the reading before corrections, so that one taken out does not shift the others.
-        var times = new Dictionary<string, int>();
-        var ties = new Dictionary<Span, (string Words, int Occurrence)>();
-        foreach (var span in read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Span).OfType<Span>())
-        {
-            var words = text[span.Start..span.End];
-            times[words] = times.GetValueOrDefault(words) + 1;
-            ties[span] = (words, times[words] - 1);
-        }
+        var ties = Core.Reading.Corrections.Ties(told.Read, told.Text);
+        var rolls = told.Corrected;
         return new ReadingView(
-            corrected.Mentions,
+            [.. rolls.SelectMany(r => r.Read.Mentions.Select(m => m with { Start = m.Start + r.Start, End = m.End + r.Start }))],
+            [.. rolls.SelectMany(r => r.Read.Unread.Select(u => u with { Start = u.Start + r.Start, End = u.End + r.Start }))],
             [
-                .. exchanges.Select(e => new ExchangeRead(e.Start is null ? null : MatVocabulary.BuiltIn.SayPlace(e.Start), e.End, [.. e.Notches.Select(n =>
+                .. rolls.Select((roll, r) =>
                 {
-                    var (words, occurrence) = n.Span is { } span ? ties[span] : ("", 0);
-                    return new NotchRead(LogWriter.Document(n), NotchWords.Of(n, MatVocabulary.BuiltIn), words, occurrence, corrections.Any(c => c.Words == words && c.Occurrence == occurrence));
-                })])),
+                    var exchanges = roll.Read.Exchanges.Select(e => e.Exchange).ToList();
+                    return new RollRead(
+                        With(told, roll),
+                        [
+                            .. exchanges.Select(e => new ExchangeRead(e.Start is null ? null : MatVocabulary.BuiltIn.SayPlace(e.Start), e.End, [.. e.Notches.Select(n =>
+                            {
+                                var (words, occurrence) = n.Span is { } span ? ties[(r, span)] : ("", 0);
+                                return new NotchRead(LogWriter.Document(n), NotchWords.Of(n, MatVocabulary.BuiltIn), words, occurrence, told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence));
+                            })])),
+                        ],
+                        [.. roll.Read.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn));
+                }),
             ],
-            corrected.Unread, [.. corrected.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn), [.. Open(read, ties, corrections)], LikelyNext.Now(exchanges));
+            [.. Open(told, ties)], LikelyNext.Now([.. rolls[^1].Read.Exchanges.Select(e => e.Exchange)]));
+    }
+
+    private static ToldPartnerView? With(Told told, ToldRoll roll)
+    {
+        if (roll.With is not { } with) return null;
+        var partner = told.PartnerOf(with);
+        var about = string.Join(", ", new[] { partner?.Name ?? with.Name ?? "someone", with.Belt is { } belt ? $"{Term.Of(belt)} belt" : "", with.Size is { } size ? $"{Term.Of(size).Replace('-', ' ')}{(size is RelativeSize.Similar ? " size" : " than you")}" : "" }.Where(w => w.Length > 0));
+        return new ToldPartnerView(with.Name, partner?.Id, partner is null && told.IsNew(with), about);
     }
 
     // A question is asked until its notch was put right.
-    private static IEnumerable<QuestionView> Open(Retelling read, Dictionary<Span, (string Words, int Occurrence)> ties, IReadOnlyList<Correction> corrections)
+    private static IEnumerable<QuestionView> Open(Told told, IReadOnlyDictionary<(int, Span), (string Words, int Occurrence)> ties)
     {
-        foreach (var question in read.Questions)
+        for (var r = 0; r < told.Read.Count; r++)
         {
-            if (read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span) continue;
-            var (words, occurrence) = ties[span];
-            if (corrections.Any(c => c.Words == words && c.Occurrence == occurrence)) continue;
-            yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(a => new AnswerView(a.Say, a.Notch is null ? null : LogWriter.Document(a.Notch)))]);
+            foreach (var question in told.Read[r].Read.Questions)
+            {
+                if (told.Read[r].Read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span) continue;
+                var (words, occurrence) = ties[(r, span)];
+                if (told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence)) continue;
+                yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(a => new AnswerView(a.Say, a.Notch is null ? null : LogWriter.Document(a.Notch)))]);
+            }
         }
     }
 }
+
+/// <summary>Captions to read.</summary>
+/// <param name="Text">A WebVTT or SubRip file.</param>
+public sealed record CaptionsToRead(string? Text);
+
+/// <summary>Captions as a telling.</summary>
+/// <param name="Text">The telling, with its times in it as <c>[2:31]</c>.</param>
+/// <param name="Faults">Times that could not be read, with their lines.</param>
+public sealed record CaptionedText(string Text, IReadOnlyList<string> Faults);

@@ -65,9 +65,23 @@ public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRo
 /// <param name="Version">The version it was edited from; left out, it is kept whatever happened since.</param>
 public sealed record RollToKeep(SessionDocument? Session, RollDocument? Roll, int? Version);
 
-/// <summary>A roll to keep, as told: the server reads it.</summary>
-/// <param name="Session">The head of its session.</param>
-/// <param name="Roll">What is known beside the telling: partner, kind, minutes, intensity.</param>
-/// <param name="Text">The telling.</param>
+/// <summary>Rolls to keep, as told: the server reads them.</summary>
+/// <param name="Session">The head of their session.</param>
+/// <param name="Roll">What is known beside the telling: partner, kind, minutes, intensity, mission.</param>
+/// <param name="Text">The telling, of one roll or several.</param>
 /// <param name="Corrections">What was put right in its reading.</param>
-public sealed record RollTold(SessionDocument? Session, RollDocument? Roll, string? Text, IReadOnlyList<CorrectionView>? Corrections);
+/// <param name="Partners">Which partners the names in it mean, where that was said.</param>
+/// <param name="Draft">Name of the draft that it was told in, which is done with.</param>
+public sealed record RollTold(SessionDocument? Session, RollDocument? Roll, string? Text, IReadOnlyList<CorrectionView>? Corrections, IReadOnlyList<NamedPartner>? Partners = null, string? Draft = null);
+
+/// <summary>What was kept of a telling.</summary>
+/// <param name="Rolls">Its rolls.</param>
+/// <param name="NewPartners">Partners that were added in passing.</param>
+public sealed record ToldAndKept(IReadOnlyList<RollView> Rolls, IReadOnlyList<PartnerDocument> NewPartners);
+
+/// <summary>An earlier form of a roll.</summary>
+/// <param name="Number">Which, from 0 for the oldest.</param>
+/// <param name="At">When it was changed into another, UTC.</param>
+/// <param name="Change">What ended it: edited, deleted, restored or imported.</param>
+/// <param name="Row">Its row, with the picture.</param>
+public sealed record EarlierForm(int Number, DateTimeOffset At, string Change, RollRow Row);

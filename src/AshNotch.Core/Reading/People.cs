@@ -38,8 +38,8 @@ internal static class People
     /// <summary>Whether a person named here only shares the sentence: "I rolled with the purple belt".</summary>
     public static bool IsObject(string text) => Objects.Contains(text);
 
-    // "my partner", "the big purple belt", "this guy"
-    private static (Who? Who, int Length)? Described(IReadOnlyList<Word> words, int index)
+    /// <summary>"my partner", "the big purple belt", "this guy": somebody described from an article on, as <see cref="Subject"/> tells it.</summary>
+    public static (Who? Who, int Length)? Described(IReadOnlyList<Word> words, int index)
     {
         for (var i = index + 1; i < Math.Min(words.Count, index + 4) && !words[i].AfterPause; i++)
         {

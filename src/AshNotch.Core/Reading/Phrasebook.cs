@@ -59,6 +59,9 @@ public sealed class Phrasebook
 
     private sealed record WithOwn(IReadOnlyList<OwnName> Own, Phrasebook Book);
 
+    /// <summary>Whether a word is neither everyday talk nor part of a name of the trade.</summary>
+    internal bool IsStrange(Word word) => spelling.IsStrange(word);
+
     /// <summary>Finds names in order; they do not overlap.</summary>
     /// <param name="words">The words of the text.</param>
     /// <param name="people">Names of people in it, which are never heard as names of the trade.</param>

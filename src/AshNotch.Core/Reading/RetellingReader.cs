@@ -15,6 +15,7 @@ public static class RetellingReader
     /// <param name="own">The user's own names for places and moves, which win over ours.</param>
     public static Retelling Read(string text, string? partnerName = null, IReadOnlyList<OwnName>? own = null)
     {
+        (text, var said) = SaidAt.Of(text);
         var words = Word.Split(text);
         if (words.Count == 0) return new Retelling([], [], [], [], []);
         var names = Word.Split(partnerName ?? "").Select(w => w.Text).Where(w => w.Length > 1 && !NoNames.Contains(w)).ToHashSet();
@@ -48,7 +49,7 @@ public static class RetellingReader
 
         var exchanges = telling.Finish();
         var mentions = found.Select(f => Mention(f, words, text, telling.Understood)).ToList();
-        return new Retelling(mentions, [.. exchanges.Select(e => e.Read)], takeaways, unread, Questions.Of(exchanges, text));
+        return said.Give(new Retelling(mentions, [.. exchanges.Select(e => e.Read)], takeaways, unread, Questions.Of(exchanges, text)));
     }
 
     // "coach said to sit out right away": what was said, and by whom.

@@ -65,6 +65,7 @@ internal sealed partial class Telling
             To = place.Id,
             Outcome = Attempt.Any(Words(clause, clause.First, named.First), ["almost", "nearly"]) ? Outcome.Near : Outcome.Landed,
             Given = given,
+            Side = Sides.Of(clause, named),
             Inferred = from is null ? [] : ["from"],
             AtSeconds = clock.At,
             RemainingSeconds = clock.Remaining,

@@ -71,6 +71,18 @@ public sealed record Partner
     /// <summary>Remarks.</summary>
     public string Notes { get; init; } = "";
 
+    /// <summary>This partner after another, entered under a second spelling, was found to be the same: what is known here stands, what is not comes from the other.</summary>
+    public Partner TakeIn(Partner other) => this with
+    {
+        Belt = Belt ?? other.Belt,
+        Stripes = Belt is null ? other.Stripes : Stripes,
+        WeightKg = WeightKg ?? other.WeightKg,
+        Size = Size ?? other.Size,
+        Traits = [.. Traits.Union(other.Traits, StringComparer.OrdinalIgnoreCase)],
+        AlsoCalled = [.. AlsoCalled.Append(other.Name).Union(other.AlsoCalled, StringComparer.OrdinalIgnoreCase).Where(n => !string.Equals(n, Name, StringComparison.OrdinalIgnoreCase))],
+        Notes = string.Join('\n', new[] { Notes, other.Notes }.Where(n => n.Length > 0).Distinct()),
+    };
+
     /// <summary>What to copy into a roll of today.</summary>
     public PartnerOfTheDay Today => new(Belt, Stripes, WeightKg, Size);
 }

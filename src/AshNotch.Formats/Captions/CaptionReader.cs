@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using System.Text;
 using System.Text.RegularExpressions;
+using AshNotch.Core.Reading;
 
 namespace AshNotch.Formats.Captions;
 
@@ -45,7 +46,7 @@ public static partial class CaptionReader
             var words = WebUtility.HtmlDecode(Tag().Replace(line, "")).Trim();
             if (words.Length > 0) told.Append(words).Append(' ');
         }
-        return new CaptionedTelling(told.ToString().TrimEnd(), times, faults);
+        return new CaptionedTelling(told.ToString().TrimEnd(), new SaidAt(times), faults);
     }
 
     private static double? Start(string line)

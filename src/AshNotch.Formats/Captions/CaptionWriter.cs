@@ -19,11 +19,13 @@ public static class CaptionWriter
         foreach (var exchange in roll.Exchanges)
         {
             var opens = vocabulary.Place(exchange.Start) is { } start ? Plain.Starts(start) + " " : "";
+            var now = exchange.Start;
             for (var n = 0; n < exchange.Notches.Count; n++)
             {
                 var notch = exchange.Notches[n];
+                var line = notch.Move is null || vocabulary.Move(notch.Move) is not null ? Plain.Line(notch, now, n > 0 ? exchange.Notches[n - 1] : null) : NotchWords.Of(notch, vocabulary) + ".";
+                now = notch.Outcome == Outcome.Landed && notch.To is not null ? notch.To : notch.From ?? now;
                 if (notch.AtSeconds is not { } at) continue;
-                var line = vocabulary.Move(notch.Move) is { } move ? Plain.Line(notch.By, move, notch.Outcome) : NotchWords.Of(notch, vocabulary) + ".";
                 var ends = n == exchange.Notches.Count - 1 && exchange.End is ExchangeEnd.Reset ? " Reset." : "";
                 cues.Add(new Cue(at, at + Shown, opens + line + ends));
                 opens = "";
@@ -31,6 +33,20 @@ public static class CaptionWriter
         }
         // A cue ends where the next begins.
         return [.. cues.OrderBy(c => c.Start).Select((c, i) => i + 1 < cues.Count ? c with { End = Math.Max(c.Start, Math.Min(c.End, cues[i + 1].Start)) } : c)];
+    }
+
+    /// <summary>The chapters of a roll: one an exchange that has a time, titled by where it starts.</summary>
+    public static IReadOnlyList<Cue> Chapters(Roll roll)
+    {
+        var timed = roll.Exchanges.Where(e => e.Notches.Any(n => n.AtSeconds is not null))
+            .Select(e => (At: e.Notches.Where(n => n.AtSeconds is not null).Min(n => n.AtSeconds!.Value), Exchange: e)).OrderBy(e => e.At).ToList();
+        return
+        [
+            .. timed.Select((e, i) => new Cue(
+                i == 0 ? 0 : e.At,
+                i + 1 < timed.Count ? timed[i + 1].At : Math.Max(e.Exchange.Notches.Max(n => n.AtSeconds ?? 0) + Shown, 60 * (roll.Minutes ?? 0)),
+                MatVocabulary.BuiltIn.Place(e.Exchange.Start) is { } start ? Plain.Starts(start) : "Start not told.")),
+        ];
     }
 
     /// <summary>WebVTT.</summary>

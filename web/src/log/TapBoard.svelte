@@ -3,7 +3,16 @@
   import { api, got, type Schemas } from '../api/client';
   import type { LogDraft } from './draft.svelte';
 
-  let { draft, place }: { draft: LogDraft; place: string | null | undefined } = $props();
+  let {
+    draft,
+    place,
+    stamp,
+  }: {
+    draft: LogDraft;
+    place: string | null | undefined;
+    /** What to put before a line: the time of the film, if there is one. */
+    stamp: () => string;
+  } = $props();
 
   type Key = Schemas['BoardKey'];
 
@@ -43,7 +52,7 @@
   }
 
   function cut(line: string) {
-    draft.addLine(line);
+    draft.addLine(stamp() + line);
     finding = false;
     find = '';
   }

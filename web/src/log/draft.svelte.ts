@@ -1,5 +1,5 @@
 import { api, got, type Schemas } from '../api/client';
-import { today } from '../words';
+import { listed, today } from '../words';
 
 export interface Draft {
   id: string;
@@ -11,12 +11,28 @@ export interface Draft {
   date: string;
   sessionKind: string;
   attire: string;
+  energy: string;
+  sore: string;
+  mission: Mission;
   corrections: Schemas['CorrectionView'][];
+  /** Which partners the names in the telling mean, where it was said. */
+  partners: Schemas['NamedPartner'][];
 }
 
-type Told = Pick<Draft, 'text' | 'corrections'>;
+/** What one set out to do, with up to three checks to tick; those without words are not kept. */
+export interface Mission {
+  text: string;
+  checks: { text: string; done: boolean }[];
+}
 
-/** A draft for the next roll: the session and the presets of the one before are carried over. */
+type Told = Pick<Draft, 'text' | 'corrections' | 'partners'>;
+
+const noMission = (): Mission => ({
+  text: '',
+  checks: [1, 2, 3].map(() => ({ text: '', done: false })),
+});
+
+/** A draft for the next roll: the session, the mission and the presets of the one before are carried over. */
 export const fresh = (before?: Draft): Draft => ({
   id: crypto.randomUUID(),
   text: '',
@@ -27,8 +43,67 @@ export const fresh = (before?: Draft): Draft => ({
   date: before?.date ?? today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
+  energy: before?.energy ?? '',
+  sore: before?.sore ?? '',
+  mission: before
+    ? { text: before.mission.text, checks: before.mission.checks.map(({ text }) => ({ text, done: false })) }
+    : noMission(),
   corrections: [],
+  partners: [],
 });
+
+/** A draft as the server keeps it. */
+export const toKeep = (told: Draft): Schemas['RollTold'] => ({
+  text: told.text,
+  corrections: told.corrections,
+  partners: told.partners,
+  session: {
+    date: told.date,
+    kind: told.sessionKind,
+    attire: told.attire,
+    state:
+      told.energy || told.sore.trim()
+        ? { energy: told.energy || undefined, sore: listed(told.sore) }
+        : undefined,
+  },
+  roll: {
+    partner: told.partner || undefined,
+    kind: told.kind,
+    intensity: told.intensity,
+    minutes: told.minutes ?? undefined,
+    mission: told.mission.text.trim()
+      ? { text: told.mission.text.trim(), checks: told.mission.checks.filter((c) => c.text.trim()) }
+      : undefined,
+  },
+});
+
+/** What was to be kept, as a draft again. */
+export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draft {
+  const { session, roll } = kept;
+  return {
+    ...now,
+    id,
+    text: kept.text ?? '',
+    corrections: kept.corrections ?? [],
+    partners: kept.partners ?? [],
+    partner: roll?.partner ?? '',
+    kind: roll?.kind ?? now.kind,
+    intensity: roll?.intensity ?? now.intensity,
+    minutes: roll?.minutes ?? null,
+    date: session?.date ?? now.date,
+    sessionKind: session?.kind ?? now.sessionKind,
+    attire: session?.attire ?? now.attire,
+    energy: session?.state?.energy ?? '',
+    sore: (session?.state?.sore ?? []).join(', '),
+    mission: {
+      text: roll?.mission?.text ?? '',
+      checks: noMission().checks.map((empty, i) => {
+        const check = roll?.mission?.checks?.[i];
+        return check ? { text: check.text ?? '', done: check.done ?? false } : empty;
+      }),
+    },
+  };
+}
 
 const isTold = (place: string) => {
   try {
@@ -79,6 +154,10 @@ export class LogDraft {
 
   /** Where it is kept; every open tab has a place of its own, so that none overwrites another. */
   private place = 'draft';
+  /** Its name on the server. */
+  get name() {
+    return this.beside ? this.place : 'log';
+  }
   /** Another tab is telling a roll, and this one has a draft of its own. */
   beside = $state(false);
 
@@ -123,7 +202,7 @@ export class LogDraft {
     try {
       await got(
         api.PUT('/api/drafts/{id}', {
-          params: { path: { id: this.beside ? this.place : 'log' } },
+          params: { path: { id: this.name } },
           body: { body },
         }),
       );
@@ -168,7 +247,8 @@ export class LogDraft {
   }
 
   private told(): Told {
-    return $state.snapshot({ text: this.now.text, corrections: this.now.corrections }) as Told;
+    const { text, corrections, partners } = this.now;
+    return $state.snapshot({ text, corrections, partners }) as Told;
   }
 
   /** Puts a notch right; null takes it out. */
@@ -177,6 +257,16 @@ export class LogDraft {
       this.now.corrections = [
         ...this.now.corrections.filter((c) => c.words !== words || c.occurrence !== occurrence),
         { words, occurrence, notch },
+      ];
+    });
+  }
+
+  /** Says whom a name in the telling means. */
+  mean(name: string, partner: string) {
+    this.change(() => {
+      this.now.partners = [
+        ...this.now.partners.filter((p) => p.name !== name),
+        ...(partner === '+' ? [] : [{ name, partner }]),
       ];
     });
   }

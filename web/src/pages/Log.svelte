@@ -1,54 +1,63 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
+  import { onDestroy, onMount } from 'svelte';
   import { link, push } from 'svelte-spa-router';
   import { api, got, Trouble, type Schemas } from '../api/client';
-  import Completion from '../log/Completion.svelte';
+  import { Film } from '../film/film.svelte';
+  import FilmDeck from '../film/FilmDeck.svelte';
+  import { captionsIn, isCaptions } from '../film/captions';
+  import DayAndMission from '../log/DayAndMission.svelte';
+  import { Dictation } from '../log/dictation.svelte';
   import Doubts from '../log/Doubts.svelte';
-  import { LogDraft } from '../log/draft.svelte';
-  import { outbox, queue, send, takeBack, type Waiting } from '../log/outbox.svelte';
+  import { LogDraft, toDraft, toKeep } from '../log/draft.svelte';
   import LogChips from '../log/LogChips.svelte';
+  import { queue, send, takeBack, type Waiting } from '../log/outbox.svelte';
+  import RollsRead from '../log/RollsRead.svelte';
   import TapBoard from '../log/TapBoard.svelte';
-  import WhatWasRead from '../log/WhatWasRead.svelte';
+  import WaitingRolls from '../log/WaitingRolls.svelte';
+  import WritingLine from '../log/WritingLine.svelte';
   import { tell } from '../notices.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
   import PartnerForm from '../parts/PartnerForm.svelte';
   import Stick from '../stick/Stick.svelte';
-  import { times } from '../words';
+  import { clock, times } from '../words';
 
   const example =
     'Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.';
 
   const draft = new LogDraft();
+  const film = new Film();
+  const dictation = new Dictation();
   let partners = $state<Schemas['PartnerView'][]>([]);
   let unit = $state<string | null | undefined>('kg');
   let reading = $state<Schemas['ReadingView'] | null>(null);
   let readText = $state('');
   let adding = $state(false);
+  let filming = $state(false);
   let editing = $state<Schemas['NotchRead'] | null>(null);
   let faults = $state<Record<string, string[]>>({});
   let failed = $state('');
   let saving = $state(false);
-  let cursor = $state(0);
   // How one logs belongs to the screen at hand: a thumb on the phone, keys on the laptop.
   let way = $state<'write' | 'tap'>(localStorage.getItem('way') === 'tap' ? 'tap' : 'write');
-  let box = $state<HTMLTextAreaElement>();
+  let line = $state<WritingLine>();
   let doubts = $state<Doubts>();
-  let completion = $state<Completion>();
+
+  const several = $derived((reading?.rolls.length ?? 1) > 1);
 
   onMount(async () => {
     try {
-      const [list, me] = await Promise.all([
-        got(api.GET('/api/partners')),
-        got(api.GET('/api/practitioner')),
-        draft.load(),
-      ]);
-      partners = list;
+      const [, me] = await Promise.all([loadPartners(), got(api.GET('/api/practitioner')), draft.load()]);
       unit = me.units;
     } catch (error) {
       failed = (error as Error).message;
     }
-    box?.focus();
+    line?.focus();
   });
+  onDestroy(() => dictation.stop());
+
+  async function loadPartners() {
+    partners = await got(api.GET('/api/partners'));
+  }
 
   $effect(() => draft.keep());
 
@@ -56,22 +65,26 @@
   let asked = 0;
   $effect(() => {
     const { text, partner } = draft.now;
-    const corrections = $state.snapshot(draft.now.corrections);
+    const body = {
+      text,
+      partner: partner || null,
+      corrections: $state.snapshot(draft.now.corrections),
+      partners: $state.snapshot(draft.now.partners),
+    };
     clearTimeout(readTimer);
-    readTimer = setTimeout(() => read(text, partner, corrections), 30);
+    readTimer = setTimeout(() => read(body), 30);
   });
 
-  async function read(text: string, partner: string, corrections: Schemas['CorrectionView'][]) {
+  async function read(body: Schemas['ToRead']) {
     const mine = ++asked;
+    const text = body.text ?? '';
     if (text.trim() === '') {
       reading = null;
       readText = '';
       return;
     }
     try {
-      const answer = await got(
-        api.POST('/api/read', { body: { text, partner: partner || null, corrections } }),
-      );
+      const answer = await got(api.POST('/api/read', { body }));
       if (mine !== asked) return;
       reading = answer;
       readText = text;
@@ -82,40 +95,26 @@
   }
 
   async function save() {
-    if (saving) return;
+    if (saving || draft.now.text.trim() === '') return;
     saving = true;
     faults = {};
     failed = '';
+    dictation.stop();
     const told = $state.snapshot(draft.now);
-    const roll = {
-      id: told.id,
-      body: {
-        text: told.text,
-        corrections: told.corrections,
-        session: { date: told.date, kind: told.sessionKind, attire: told.attire },
-        roll: {
-          partner: told.partner || undefined,
-          kind: told.kind,
-          intensity: told.intensity,
-          minutes: told.minutes ?? undefined,
-        },
-      },
-    };
+    const roll = { id: told.id, body: { ...toKeep(told), draft: draft.name } };
     try {
-      await send(roll);
-      draft.next(told);
-      reading = null;
+      const kept = await send(roll);
+      done();
+      const met = kept.newPartners.map((p) => p.name).join(' and ');
       tell({
-        text: 'Saved. The next roll can follow.',
+        text: `${kept.rolls.length === 1 ? 'Saved. The next roll can follow.' : `${kept.rolls.length} rolls saved.`}${met ? ` ${met} is among your partners now.` : ''}`,
         action: { label: 'See it on the rack', run: () => push(`/rack/${told.id}`) },
       });
-      box?.focus();
+      if (met) await loadPartners();
     } catch (error) {
       if (error instanceof Trouble && error.status === 0) {
         queue(roll);
-        draft.next(told);
-        reading = null;
-        box?.focus();
+        done();
       } else {
         failed = (error as Error).message;
         if (error instanceof Trouble) faults = error.fields;
@@ -123,28 +122,19 @@
     } finally {
       saving = false;
     }
-  }
 
-  const queued = $derived(outbox.waiting.filter((w) => !w.refused).length);
+    function done() {
+      draft.next(told);
+      reading = null;
+      line?.focus();
+    }
+  }
 
   // A refused roll becomes the draft again, with all that was told of it.
   function takeUp({ id, body }: Waiting) {
-    const { session, roll } = body;
-    draft.now = {
-      ...draft.now,
-      id,
-      text: body.text ?? '',
-      corrections: body.corrections ?? [],
-      partner: roll?.partner ?? '',
-      kind: roll?.kind ?? draft.now.kind,
-      intensity: roll?.intensity ?? draft.now.intensity,
-      minutes: roll?.minutes ?? null,
-      date: session?.date ?? draft.now.date,
-      sessionKind: session?.kind ?? draft.now.sessionKind,
-      attire: session?.attire ?? draft.now.attire,
-    };
+    draft.now = toDraft(id, body, draft.now);
     takeBack(id);
-    box?.focus();
+    line?.focus();
   }
 
   function go(to: typeof way) {
@@ -152,29 +142,62 @@
     localStorage.setItem('way', to);
   }
 
-  function take(from: number, name: string) {
-    const { text } = draft.now;
-    draft.now.text = `${text.slice(0, from)}${name}${text.slice(cursor)}`;
-    cursor = from + name.length;
-    queueMicrotask(() => {
-      box?.focus();
-      box?.setSelectionRange(cursor, cursor);
-    });
-  }
-
   function answer(question: Schemas['QuestionView'], notch: Schemas['NotchDocument'] | null | undefined) {
     draft.correct(question.words, question.occurrence, notch ?? null);
+  }
+
+  /** The film's time, put before what is tapped. */
+  function stamp() {
+    const at = film.now();
+    return at === null ? '' : `[${clock(at)}] `;
+  }
+
+  /** Writes the film's time into the telling; what is told next happened then. */
+  function mark() {
+    const at = film.now();
+    if (at === null) return;
+    const text = draft.now.text.trimEnd();
+    draft.change(() => (draft.now.text = `${text}${text ? '\n' : ''}[${clock(at)}] `));
+    line?.focus(draft.now.text.length);
+  }
+
+  async function takeCaptions(text: string) {
+    try {
+      const told = await got(api.POST('/api/captions', { body: { text } }));
+      const before = draft.now.text.trimEnd();
+      draft.change(() => (draft.now.text = before ? `${before}\n${told.text}` : told.text));
+      if (told.faults.length > 0)
+        tell({
+          text: `No word was lost, but ${times(told.faults.length, 'time')} could not be read: ${told.faults[0]}`,
+          trouble: true,
+        });
+      line?.focus();
+    } catch (error) {
+      failed = (error as Error).message;
+    }
+  }
+
+  function paste(pasted: string) {
+    if (!isCaptions(pasted)) return false;
+    void takeCaptions(pasted);
+    return true;
+  }
+
+  function dictate() {
+    if (dictation.playing) return dictation.stop();
+    dictation.play(Dictation.sample, (soFar) => (draft.now.text = soFar));
   }
 
   function keys(event: KeyboardEvent) {
     const command = event.ctrlKey || event.metaKey;
     if (command && event.key === 'Enter') void save();
-    else if (command && event.key === ' ' && completion?.take()) void 0;
+    else if (command && event.key === ' ' && line?.offers()) void 0;
     else if (event.altKey && event.key === 'ArrowDown') doubts?.next();
     else if (event.altKey && event.key === 'Enter' && reading?.questions[0])
       answer(reading.questions[0], reading.questions[0].answers[0]?.notch);
     else if (event.altKey && event.code === 'KeyZ') (event.shiftKey ? draft.redo : draft.undo)();
-    else return;
+    else if (event.altKey && event.code === 'KeyM' && film.url) mark();
+    else if (!film.key(event)) return;
     event.preventDefault();
   }
 </script>
@@ -194,6 +217,7 @@
 </div>
 
 <LogChips bind:draft={draft.now} {partners} {faults} onnewpartner={() => (adding = true)} />
+<DayAndMission bind:draft={draft.now} {several} />
 
 {#if adding}
   <div class="my-4">
@@ -205,85 +229,92 @@
         partners = [{ partner, rolls: 0, last: null, sticks: [] }, ...partners];
         draft.now.partner = partner.id ?? '';
         adding = false;
-        box?.focus();
+        line?.focus();
       }}
     />
   </div>
 {/if}
 
-{#if way === 'tap'}
-  {#if reading}<Stick stick={reading.stick} size="row" label="The roll so far" />{/if}
-  <TapBoard {draft} place={reading?.now} />
-{:else}
-  <label class="telling">
-    <span class="sr-only">Tell the roll in your own words</span>
-    <textarea
-      bind:this={box}
-      bind:value={draft.now.text}
-      oninput={() => (cursor = box?.selectionStart ?? 0)}
-      onkeyup={() => (cursor = box?.selectionStart ?? 0)}
-      onclick={() => (cursor = box?.selectionStart ?? 0)}
-      rows="4"
-      readonly={!draft.ready}
-      spellcheck="false"
-      autocapitalize="sentences"
-      placeholder="Tell it like you would tell a friend: where it started, who tried what, what came of it."
-      aria-describedby="told-state"></textarea>
-  </label>
-  <Completion bind:this={completion} text={draft.now.text} at={cursor} ontake={take} />
-{/if}
+<div class:beside={film.url}>
+  {#if filming}<FilmDeck {film} onmark={mark} />{/if}
+  <div>
+    {#if way === 'tap'}
+      {#if reading}<Stick stick={reading.rolls.at(-1)!.stick} size="row" label="The roll so far" />{/if}
+      <TapBoard {draft} place={reading?.now} {stamp} />
+    {:else}
+      <WritingLine
+        bind:this={line}
+        bind:text={draft.now.text}
+        {reading}
+        {readText}
+        ready={draft.ready}
+        onpaste={paste}
+      />
+    {/if}
 
-{#if queued > 0}
-  <p class="waits" role="status">
-    {times(queued, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost; go on.
-  </p>
-{/if}
-{#each outbox.waiting.filter((w) => w.refused) as roll (roll.id)}
-  <p class="waits" role="alert">
-    “{roll.body.text?.slice(0, 60)}” was refused: {roll.refused}
-    <button class="may" disabled={draft.now.text.trim() !== ''} onclick={() => takeUp(roll)}
-      >Put it right</button
-    >
-  </p>
-{/each}
-{#if draft.beside}
-  <p class="waits" role="status">Another tab is telling a roll. This one has a draft of its own.</p>
-{/if}
-{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
-<div class="foot">
-  <button class="do" onclick={save} disabled={saving || draft.now.text.trim() === ''}>Save the roll</button>
-  <span id="told-state" class="quiet"
-    >{draft.now.text === ''
-      ? 'Ctrl+Enter saves.'
-      : draft.kept
-        ? 'Draft kept.'
-        : 'Draft kept in this browser.'}</span
-  >
-  <a class="rack" href="/names" use:link>Names</a>
-  <a class="wide" href="/rack" use:link>To the rack</a>
+    <WaitingRolls free={draft.now.text.trim() === ''} ontakeup={takeUp} />
+    {#if draft.beside}
+      <p class="waits" role="status">Another tab is telling a roll. This one has a draft of its own.</p>
+    {/if}
+    {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+    <div class="foot">
+      <button class="do" onclick={save} disabled={saving || draft.now.text.trim() === ''}
+        >Save the {several ? `${reading?.rolls.length} rolls` : 'roll'}</button
+      >
+      <span id="told-state" class="quiet"
+        >{draft.now.text === ''
+          ? 'Ctrl+Enter saves.'
+          : draft.kept
+            ? 'Draft kept.'
+            : 'Draft kept in this browser.'}</span
+      >
+      <span class="more">
+        {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
+        <label
+          >Captions<input
+            type="file"
+            accept=".srt,.vtt,text/vtt"
+            onchange={async (e) => {
+              const file = e.currentTarget.files?.[0];
+              e.currentTarget.value = '';
+              if (file) await takeCaptions(await captionsIn(file));
+            }}
+          /></label
+        >
+        <a href="/names" use:link>Names</a>
+        <a class="wide" href="/rack" use:link>To the rack</a>
+      </span>
+    </div>
+    {#if dictation.playing}
+      <button class="may" onclick={dictate}>Stop the dictation</button>
+    {/if}
+    {#if reading}
+      <Doubts bind:this={doubts} questions={reading.questions} onanswer={(q, a) => answer(q, a.notch)} />
+      <RollsRead
+        {reading}
+        {partners}
+        partner={draft.now.partner}
+        corrected={draft.now.corrections.length}
+        sticks={way === 'write'}
+        onopen={(read) => (editing = read)}
+        onundoall={() => draft.change(() => (draft.now.corrections = []))}
+        onmean={(name, partner) => draft.mean(name, partner)}
+        onjump={film.url ? film.to : undefined}
+      />
+    {:else if draft.ready && draft.now.text === '' && way === 'write'}
+      <section class="quiet example">
+        <p>For example: <em>{example}</em></p>
+        <p>Several rolls in one go: begin the next with <em>“Then with Oak …”</em>.</p>
+        <div class="tries">
+          <button class="may" onclick={() => ((draft.now.text = example), line?.focus())}
+            >Try it with this one</button
+          >
+          <button class="may" onclick={dictate}>Play a dictated one</button>
+        </div>
+      </section>
+    {/if}
+  </div>
 </div>
-
-{#if reading}
-  {@const questions = reading.questions}
-  <Doubts bind:this={doubts} {questions} onanswer={(q, a) => answer(q, a.notch)} />
-  <section aria-label="What was read">
-    {#if way === 'write'}<Stick stick={reading.stick} size="wide" label="The roll as told" />{/if}
-    <WhatWasRead
-      {reading}
-      text={readText}
-      corrected={draft.now.corrections.length}
-      onopen={(read) => (editing = read)}
-      onundoall={() => draft.change(() => (draft.now.corrections = []))}
-    />
-  </section>
-{:else if draft.ready && draft.now.text === '' && way === 'write'}
-  <section class="quiet example">
-    <p>For example: <em>{example}</em></p>
-    <button class="may" onclick={() => ((draft.now.text = example), box?.focus())}
-      >Try it with this one</button
-    >
-  </section>
-{/if}
 
 {#if editing}
   {@const open = editing}
@@ -315,24 +346,13 @@
     background: var(--ink);
     color: var(--ground);
   }
-  .telling textarea {
-    display: block;
-    width: 100%;
-    min-height: 7.5rem;
-    field-sizing: content;
-    padding: 0.875rem 1rem;
-    font: inherit;
-    font-size: 1.125rem;
-    line-height: 1.55;
-    color: var(--ink);
-    background: var(--raised);
-    border: 1px solid var(--edge);
-    border-radius: 4px;
-    resize: vertical;
-  }
-  textarea::placeholder {
-    color: var(--quiet);
-    opacity: 1;
+  @media (min-width: 900px) {
+    .beside {
+      display: grid;
+      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+      gap: 1.25rem;
+      align-items: start;
+    }
   }
   section {
     margin-top: 1rem;
@@ -342,29 +362,52 @@
     padding-left: 0.875rem;
     margin: 0.75rem 0;
   }
-  .example {
+  .example p {
+    margin-bottom: 0.5rem;
+  }
+  .tries {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.75rem;
-    align-items: center;
+    gap: 0.5rem;
   }
   .foot {
     display: flex;
     flex-wrap: wrap;
-    gap: 1rem;
+    gap: 0.25rem 1rem;
     align-items: center;
     margin-top: 0.5rem;
   }
-  .foot a {
-    text-decoration: underline;
-  }
-  .rack {
+  .more {
+    display: flex;
+    gap: 1.25rem;
     margin-left: auto;
+  }
+  .more > * {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .more label {
+    position: relative;
+  }
+  .more input {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    min-height: 44px;
+    opacity: 0;
+    cursor: pointer;
+  }
+  .more label:focus-within {
+    outline: 2px solid var(--ink);
+    outline-offset: 2px;
   }
   /* On a phone the rail is at the thumb already. */
   @media (max-width: 700px) {
     .wide {
-      display: none;
+      display: none !important;
     }
   }
 </style>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
   import { tell } from '../notices.svelte';
+  import MergeForm from '../parts/MergeForm.svelte';
   import PartnerForm from '../parts/PartnerForm.svelte';
   import Stick from '../stick/Stick.svelte';
   import { day, plain, shown, times } from '../words';
@@ -37,11 +38,16 @@
       p.belt ? `${p.belt}${p.stripes ? `, ${times(p.stripes, 'stripe')}` : ''}` : '',
       p.weightKg ? `${shown(p.weightKg, unit)} ${unit ?? 'kg'}` : plain(p.size),
       ...(p.traits ?? []),
+      p.alsoCalled?.length ? `also ${p.alsoCalled.join(', ')}` : '',
     ]
       .filter(Boolean)
       .join(' · ');
   const found = $derived(
-    partners?.filter((p) => p.partner.name?.toLowerCase().includes(find.toLowerCase())) ?? [],
+    partners?.filter((p) =>
+      [p.partner.name ?? '', ...(p.partner.alsoCalled ?? [])].some((n) =>
+        n.toLowerCase().includes(find.toLowerCase()),
+      ),
+    ) ?? [],
   );
 </script>
 
@@ -76,6 +82,14 @@
     <li>
       {#if editing === view.partner.id}
         <PartnerForm partner={view.partner} {unit} onsaved={saved} oncancel={() => (editing = null)} />
+        <MergeForm
+          partner={view.partner}
+          others={partners?.map((p) => p.partner).filter((p) => p.id !== view.partner.id) ?? []}
+          onmerged={async () => {
+            editing = null;
+            await load();
+          }}
+        />
       {:else}
         <div class="one">
           <div>

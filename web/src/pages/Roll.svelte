@@ -2,11 +2,15 @@
 <script lang="ts">
   import { link, push } from 'svelte-spa-router';
   import { api, got, Trouble, type Schemas } from '../api/client';
+  import { Film } from '../film/film.svelte';
+  import FilmDeck from '../film/FilmDeck.svelte';
   import { tell, tellTrouble } from '../notices.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
+  import EarlierForms from '../roll/EarlierForms.svelte';
+  import RollHead from '../roll/RollHead.svelte';
   import Stick from '../stick/Stick.svelte';
   import type { Cut } from '../stick/shape';
-  import { attire, day, plain, times } from '../words';
+  import { attire, day, plain, secondsOf, times } from '../words';
 
   let { id, onchange }: { id: string; onchange: () => void } = $props();
 
@@ -14,8 +18,12 @@
   let failed = $state('');
   let editing = $state<{ exchange: number; notch: number; added: boolean } | null>(null);
   let chosen = $state<Cut | null>(null);
+  let aboutIt = $state(false);
+  let filming = $state(false);
+  const film = new Film();
 
   $effect(() => {
+    filming = false;
     void load(id);
   });
 
@@ -27,11 +35,17 @@
     }
   }
 
-  async function keep(change: (roll: Schemas['RollDocument']) => void) {
+  async function change(how: (roll: Schemas['RollDocument']) => void) {
     if (!view) return;
     const roll = $state.snapshot(view.roll) as Schemas['RollDocument'];
-    change(roll);
+    how(roll);
+    await keep(roll);
+  }
+
+  async function keep(roll: Schemas['RollDocument']) {
+    if (!view) return;
     editing = null;
+    aboutIt = false;
     try {
       view = await got(
         api.PUT('/api/rolls/{id}', {
@@ -70,11 +84,21 @@
     }
   }
 
+  const timed = $derived(view?.roll.exchanges?.some((e) => e.notches?.some((n) => n.at)) ?? false);
+
   const notchOf = (at: { exchange: number; notch: number; added: boolean }): Schemas['NotchDocument'] =>
     (!at.added && view?.roll.exchanges?.[at.exchange]?.notches?.[at.notch]) || {
       by: 'me',
       outcome: 'landed',
     };
+  const timeOf = (e: number, n: number) => secondsOf(view?.roll.exchanges?.[e]?.notches?.[n]?.at);
+
+  function choose(cut: Cut) {
+    chosen = cut;
+    const at = timeOf(cut.exchange, cut.notch);
+    if (at !== null && film.url) film.to(at);
+  }
+
   const isChosen = (e: number, n: number) => chosen?.exchange === e && chosen.notch === n;
 </script>
 
@@ -97,17 +121,19 @@
       .filter(Boolean)
       .join(' · ')}
   </p>
+  {#if filming}<FilmDeck {film} captions="/api/rolls/{id}/captions" />{/if}
   <Stick
     stick={view.row.stick}
     size="wide"
     label="Roll with {view.row.partnerName}"
     {chosen}
-    onchoose={(cut) => (chosen = cut)}
+    onchoose={choose}
   />
   {#each view.row.stick.exchanges as exchange, e (e)}
     <h3>{exchange.start ? `From ${exchange.start}` : 'Start not told'}</h3>
     <ol>
       {#each exchange.cuts as cut, n (n)}
+        {@const at = timeOf(e, n)}
         <li>
           <button
             class="step"
@@ -119,6 +145,11 @@
             >
             <span>{cut.words}</span>
           </button>
+          {#if at !== null && film.url}<button
+              class="at"
+              aria-label="Go to {roll.exchanges?.[e]?.notches?.[n]?.at} in the film"
+              onclick={() => choose(cut)}>{roll.exchanges?.[e]?.notches?.[n]?.at}</button
+            >{:else if at !== null}<span class="at">{roll.exchanges?.[e]?.notches?.[n]?.at}</span>{/if}
         </li>
       {/each}
     </ol>
@@ -131,6 +162,29 @@
       >
     </p>
   {/each}
+  {#if roll.mission}
+    <h3>Mission: {roll.mission.text}</h3>
+    <ul>
+      {#each roll.mission.checks ?? [] as check, i (i)}
+        <li class="kept">
+          <label
+            ><input
+              type="checkbox"
+              checked={check.done ?? false}
+              onchange={(e) => {
+                const done = e.currentTarget.checked;
+                void change((r) => {
+                  const of = r.mission?.checks?.[i];
+                  if (of) of.done = done;
+                });
+              }}
+            />
+            {check.text}</label
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
   {#if view.takeaways.length}
     <h3>Takeaways</h3>
     <ul>
@@ -141,18 +195,38 @@
     <h3>As told</h3>
     <p class="told">{roll.retelling}</p>
   {/if}
+  {#if roll.notes}
+    <h3>Notes</h3>
+    <p class="told">{roll.notes}</p>
+  {/if}
   {#each view.cautions as caution (caution)}<p class="quiet caution">{caution}</p>{/each}
-  <button class="may mt-4" onclick={remove}>Delete this roll</button>
+  {#if view.version > 0}<EarlierForms
+      {id}
+      version={view.version}
+      onrestored={() => (void load(id), onchange())}
+    />{/if}
+  <div class="means">
+    <button class="may" onclick={() => (aboutIt = true)}>About this roll</button>
+    {#if !filming}<button class="may" onclick={() => (filming = true)}>Film</button>{/if}
+    {#if timed}
+      <a class="may" href="/api/rolls/{id}/captions" download>Captions, WebVTT</a>
+      <a class="may" href="/api/rolls/{id}/captions?form=srt" download>SubRip</a>
+      <a class="may" href="/api/rolls/{id}/captions?form=chapters" download>Chapters</a>
+    {/if}
+    <button class="may out" onclick={remove}>Delete this roll</button>
+  </div>
 {/if}
 
+{#if aboutIt && view}<RollHead roll={view.roll} onsave={keep} onclose={() => (aboutIt = false)} />{/if}
 {#if editing}
   {@const at = editing}
   <NotchEditor
     notch={notchOf(at)}
     onclose={() => (editing = null)}
     onsave={(notch) =>
-      keep((roll) => roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, notch))}
-    onremove={() => keep((roll) => !at.added && roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1))}
+      change((roll) => roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, notch))}
+    onremove={() =>
+      change((roll) => !at.added && roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1))}
   />
 {/if}
 
@@ -165,6 +239,43 @@
   h3 {
     margin-top: 0.875rem;
   }
+  li {
+    display: flex;
+    border-bottom: 1px solid var(--grain);
+  }
+  .kept label {
+    display: flex;
+    gap: 0.625rem;
+    align-items: center;
+    min-height: 44px;
+  }
+  .kept input {
+    width: 1.375rem;
+    height: 1.375rem;
+    accent-color: var(--ink);
+  }
+  .at {
+    flex: none;
+    min-width: 3.5rem;
+    min-height: 44px;
+    padding: 0.5rem;
+    text-align: right;
+    color: var(--quiet);
+  }
+  button.at {
+    color: var(--ink);
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  .means {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem;
+    margin-top: 1rem;
+  }
+  .out {
+    margin-left: auto;
+  }
   .step {
     display: flex;
     gap: 0.625rem;
@@ -174,7 +285,6 @@
     padding: 0.5rem;
     text-align: left;
     cursor: pointer;
-    border-bottom: 1px solid var(--grain);
   }
   .step:hover,
   .step.chosen {

@@ -1,12 +1,25 @@
-<!-- The text as written with the names in it underlined by owner; for reading, not for writing. -->
+<!-- A text with the names in it underlined by owner. Marks may be of an earlier form of it: they hold as far as the two are the same. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
 
   let {
     text,
+    marked,
     mentions,
     unread,
-  }: { text: string; mentions: Schemas['Mention'][]; unread: Schemas['Unread'][] } = $props();
+  }: {
+    text: string;
+    /** The text the marks were made for. */
+    marked: string;
+    mentions: Schemas['Mention'][];
+    unread: Schemas['Unread'][];
+  } = $props();
+
+  const same = $derived.by(() => {
+    let at = 0;
+    while (at < text.length && text[at] === marked[at]) at++;
+    return at;
+  });
 
   const marks = $derived(
     [
@@ -22,7 +35,7 @@
     const out: { text: string; kind: string }[] = [];
     let at = 0;
     for (const mark of marks) {
-      if (mark.start < at) continue;
+      if (mark.start < at || mark.end > same) continue;
       out.push(
         { text: text.slice(at, mark.start), kind: '' },
         { text: text.slice(mark.start, mark.end), kind: mark.kind },

@@ -14,7 +14,10 @@
 
   needVocabulary();
   // svelte-ignore state_referenced_locally
-  let edited = $state({ ...notch });
+  let edited = $state({ ...notch, causes: notch.causes ?? [] });
+  let ownCause = $state('');
+  // svelte-ignore state_referenced_locally
+  let advice = $state((notch.advice ?? []).map((a) => ({ text: a.text ?? '', from: a.from ?? '' })));
   let dialog: HTMLDialogElement;
   const move = $derived(vocabulary.moves.find((m) => m.id === edited.move));
   const kinds = $derived([...new Set(vocabulary.moves.map((m) => m.kind))]);
@@ -36,7 +39,18 @@
     const clean = Object.fromEntries(
       Object.entries(edited).filter(([, value]) => value !== '' && value != null),
     );
-    onsave({ ...clean, unsure: edited.unsure || undefined, inferred: undefined } as Schemas['NotchDocument']);
+    const own = ownCause.trim();
+    const causes = own ? [...edited.causes, own] : edited.causes;
+    const told = advice
+      .filter((a) => a.text.trim())
+      .map((a) => ({ text: a.text, from: a.from || undefined }));
+    onsave({
+      ...clean,
+      causes: causes.length ? causes : undefined,
+      advice: told.length ? told : undefined,
+      unsure: edited.unsure || undefined,
+      inferred: undefined,
+    } as Schemas['NotchDocument']);
   }
 </script>
 
@@ -91,6 +105,52 @@
           <option value="partner">they let it happen</option>
         </select>
       </label>
+      <label class="field">
+        <span>At, minutes and seconds</span>
+        <input bind:value={edited.at} pattern="\d+:[0-5]\d" placeholder="2:05" autocomplete="off" />
+      </label>
+      <label class="field">
+        <span>Or time left</span>
+        <input bind:value={edited.remaining} pattern="\d+:[0-5]\d" placeholder="0:30" autocomplete="off" />
+      </label>
+      <details class="wide" open={edited.causes.length > 0 || advice.length > 0}>
+        <summary>Why, and what was advised</summary>
+        <fieldset>
+          <legend>Why it happened</legend>
+          {#each [...new Set([...vocabulary.causes, ...edited.causes])] as cause (cause)}
+            <label class="cause"
+              ><input type="checkbox" value={cause} bind:group={edited.causes} />{cause}</label
+            >
+          {/each}
+          <label class="field own"
+            ><span class="sr-only">Another cause</span><input
+              bind:value={ownCause}
+              maxlength="120"
+              placeholder="another cause"
+            /></label
+          >
+        </fieldset>
+        {#each [...advice.keys(), advice.length] as i (i)}
+          <div class="advice">
+            <label class="field"
+              ><span>{i === 0 ? 'Advice' : 'More advice'}</span><input
+                value={advice[i]?.text ?? ''}
+                oninput={(e) => (advice[i] = { from: advice[i]?.from ?? '', text: e.currentTarget.value })}
+                maxlength="500"
+                placeholder="frame before turning"
+              /></label
+            >
+            <label class="field"
+              ><span>Who said it</span><input
+                value={advice[i]?.from ?? ''}
+                oninput={(e) => (advice[i] = { text: advice[i]?.text ?? '', from: e.currentTarget.value })}
+                maxlength="120"
+                placeholder="coach"
+              /></label
+            >
+          </div>
+        {/each}
+      </details>
       <label class="field wide">
         <span>Note</span>
         <input bind:value={edited.note} maxlength="500" />
@@ -148,6 +208,50 @@
     width: 1.25rem;
     height: 1.25rem;
     accent-color: var(--ink);
+  }
+  summary {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    text-decoration: underline;
+    cursor: pointer;
+  }
+  legend {
+    font-size: 0.9375rem;
+    color: var(--quiet);
+  }
+  fieldset {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 0.375rem;
+  }
+  .cause {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 0.625rem;
+    border-bottom: 2px solid var(--grain);
+    cursor: pointer;
+  }
+  .cause:has(:checked) {
+    background: var(--wood);
+    border-bottom-color: var(--ink);
+    font-weight: 650;
+  }
+  .cause:focus-within {
+    outline: 2px solid var(--ink);
+  }
+  .cause input {
+    appearance: none;
+  }
+  .own {
+    width: 10rem;
+  }
+  .advice {
+    display: grid;
+    grid-template-columns: 1fr 9rem;
+    gap: 0.625rem;
+    margin-top: 0.5rem;
   }
   .caution {
     margin-bottom: 1rem;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { api, got, Trouble, type Schemas } from '../api/client';
-  import { kilograms, plain, shown } from '../words';
+  import { kilograms, listed, plain, shown } from '../words';
 
   interface Props {
     partner: Schemas['PartnerDocument'];
@@ -43,10 +43,6 @@
       faults = { weightKg: ['is not a number; write it as 74.5, or leave it empty.'] };
       return;
     }
-    const list = traits
-      .split(',')
-      .map((t) => t.trim())
-      .filter(Boolean);
     try {
       onsaved(
         await got(
@@ -57,7 +53,7 @@
               belt: edited.belt || undefined,
               size: edited.size || undefined,
               weightKg: kg,
-              traits: list,
+              traits: listed(traits),
             },
           }),
         ),

@@ -1,18 +1,21 @@
 import { api, got, type Schemas } from '../api/client';
 
 /** The vocabulary, asked for once. */
-export const vocabulary = $state<{ places: Schemas['PlaceView'][]; moves: Schemas['MoveView'][] }>({
-  places: [],
-  moves: [],
-});
+export const vocabulary = $state<{
+  places: Schemas['PlaceView'][];
+  moves: Schemas['MoveView'][];
+  /** Why things happen, to offer. */
+  causes: string[];
+}>({ places: [], moves: [], causes: [] });
 
 let asked: Promise<void> | undefined;
 
 export function needVocabulary() {
-  asked ??= got(api.GET('/api/vocabulary')).then(
-    (v) => {
+  asked ??= Promise.all([got(api.GET('/api/vocabulary')), got(api.GET('/api/about'))]).then(
+    ([v, about]) => {
       vocabulary.places = v.places;
       vocabulary.moves = v.moves;
+      vocabulary.causes = about.causes;
     },
     () => {
       asked = undefined;

@@ -44,7 +44,7 @@ export function draw(stick: StickData, width: number, size: Size): Drawn {
     split.push(`M${x.toFixed(1)} ${y.toFixed(1)}`);
     for (const cut of exchange.cuts) {
       const to = at(cut.x);
-      const next = middle - (cut.depth === 'through' ? 0 : cut.level) * swing;
+      const next = middle - cut.level * swing;
       split.push(curve(x, y, to, next));
       x = to;
       y = next;

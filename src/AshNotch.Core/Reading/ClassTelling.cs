@@ -1,0 +1,46 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading;
+
+/// <summary>Reads a telling that may hold several rolls: "Then with Oak ..." begins the next.</summary>
+public static class ClassTelling
+{
+    /// <summary>Reads a text, at least one roll.</summary>
+    /// <param name="text">The telling.</param>
+    /// <param name="partners">The partners, so that their names are known.</param>
+    /// <param name="first">Id of the partner chosen beside the telling; holds for the first roll unless the telling says otherwise.</param>
+    /// <param name="own">The user's own names for places and moves, which win over ours.</param>
+    public static IReadOnlyList<ToldRoll> Read(string text, IReadOnlyList<Partner> partners, string? first = null, IReadOnlyList<OwnName>? own = null)
+    {
+        var plain = SaidAt.Of(text).Text;
+        var words = Word.Split(plain);
+        var people = partners.SelectMany(p => Word.Split(p.Name)).Select(w => w.Text).ToHashSet();
+        var openings = RollOpening.Of(words, plain, Phrasebook.With(own ?? []).Find(words, people), partners);
+        var rolls = new List<ToldRoll>();
+        ToldPartner? with = null;
+        var start = 0;
+        foreach (var opening in openings.Append(new RollOpening(text.Length, null)))
+        {
+            var stretch = text[start..opening.Start];
+            if (with is null && (rolls.Count > 0 || first is null)) with = RollOpening.Named(Word.Split(plain[start..opening.Start]), stretch, partners);
+            var read = RetellingReader.Read(stretch, NameOf(with, rolls.Count == 0 ? first : null, partners), own);
+            // "Good class tonight. First roll with Oak": what comes before tells of no roll by itself.
+            var isRoll = opening.Start == text.Length || with is not null || read.Exchanges.Any(e => e.Exchange.Notches.Count > 0);
+            if (isRoll)
+            {
+                rolls.Add(new ToldRoll(start, opening.Start, with, With(read, with, start)));
+                start = opening.Start;
+            }
+            with = isRoll || opening.With is not null ? opening.With : with;
+        }
+        return rolls;
+    }
+
+    private static string? NameOf(ToldPartner? with, string? first, IReadOnlyList<Partner> partners) =>
+        with?.Name ?? (with is null ? partners.FirstOrDefault(p => p.Id == first)?.Name : null);
+
+    // Whom it was with was understood, so it is not shown as unread.
+    private static Retelling With(Retelling read, ToldPartner? with, int start) =>
+        with is null ? read : read with { Unread = [.. read.Unread.Where(u => u.End + start <= with.Words.Start || u.Start + start >= with.Words.End)] };
+}

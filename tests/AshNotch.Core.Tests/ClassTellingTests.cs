@@ -1,0 +1,93 @@
+using AshNotch.Core.Reading;
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Tests;
+
+public class ClassTellingTests
+{
+    private static readonly Partner[] Partners =
+    [
+        new() { Id = "oak", Name = "Oak", Belt = Belt.Purple },
+        new() { Id = "tall", Name = "Tall one", AlsoCalled = ["Stretch"] },
+    ];
+
+    private static IReadOnlyList<ToldRoll> Read(string text) => ClassTelling.Read(text, Partners, "oak");
+
+    private static string Say(ToldRoll roll) => $"{roll.With?.Known ?? roll.With?.Name ?? (roll.With is null ? "-" : "?")}: {string.Join(", ", roll.Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => $"{n.By} {n.Move ?? n.To}"))}";
+
+    [Theory]
+    [InlineData("I pulled guard. He passed.", "-: Me guard-pull, Partner guard-pass")]
+    [InlineData("I pulled guard. Then with Tall one. He passed.", "-: Me guard-pull | tall: Partner guard-pass")]
+    [InlineData("I pulled guard. Then with Tall one, he passed.", "-: Me guard-pull | tall: Partner guard-pass")]
+    [InlineData("First roll with Oak. I pulled guard. Second roll was Stretch. Stretch swept me.", "oak: Me guard-pull | tall: Partner sweep")]
+    [InlineData("first roll with oak i pulled guard and then i rolled with tall one and he passed", "oak: Me guard-pull | tall: Partner guard-pass")]
+    [InlineData("Good class tonight. Rolled with Oak. He passed. Last roll with the purple belt. I swept her.", "oak: Partner guard-pass | ?: Me sweep")]
+    [InlineData("I swept him. Next round. He swept me.", "-: Me sweep | -: Partner sweep")]
+    [InlineData("I swept him. Third roll. With Oak: Oak passed.", "-: Me sweep | oak: Partner guard-pass")]
+    [InlineData("I swept him.\nwith Oak\nhe passed", "-: Me sweep | oak: Partner guard-pass")]
+    [InlineData("He swept me. Then with Rowan, a blue belt. Rowan passed.", "-: Partner sweep | Rowan: Partner guard-pass")]
+    [InlineData("he swept me then with a new guy called rowan he passed", "-: Partner sweep | rowan: Partner guard-pass")]
+    public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) => Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
+
+    [Theory]
+    [InlineData("I passed. Then with his arm trapped I got the armbar.")]
+    [InlineData("I passed. Then with the kimura grip I swept him.")]
+    [InlineData("I passed. Then with Oak on my back I turtled.")]
+    [InlineData("I went with him and swept him. I went with the tripod sweep.")]
+    [InlineData("He swept me. Last week I rolled with Oak and he swept me too.")]
+    [InlineData("First exchange he swept me. Second one I stuffed. Third time I passed.")]
+    [InlineData("I rolled with it and ended up on top. Next time I need to post.")]
+    public void What_only_sounds_like_an_opening_is_none(string text) => Assert.Single(Read(text));
+
+    [Theory]
+    [InlineData("Stretch passed. I swept him.", "tall")]
+    [InlineData("I swept tall one. Oak was next to us.", null)]
+    [InlineData("I swept him.", null)]
+    public void A_nickname_in_the_telling_says_whom_it_was_with_when_it_is_the_only_one(string text, string? who) =>
+        Assert.Equal(who, Assert.Single(ClassTelling.Read(text, Partners)).With?.Known);
+
+    [Theory]
+    [InlineData("With Rowan, blue belt, bigger than me. He passed.", "Rowan", Belt.Blue, RelativeSize.Heavier)]
+    [InlineData("Rolled with Rowan who is a way heavier brown belt. He passed.", "Rowan", Belt.Brown, null)]
+    [InlineData("Rolled with Rowan, way heavier than me. He passed.", "Rowan", null, RelativeSize.MuchHeavier)]
+    [InlineData("Rolled with Rowan about my size. He passed.", "Rowan", null, RelativeSize.Similar)]
+    [InlineData("Rolled with a white belt smaller than me. He passed.", null, Belt.White, RelativeSize.Lighter)]
+    [InlineData("Rolled with the purple belt. The blue belt rule is odd. He passed.", null, Belt.Purple, null)]
+    public void A_partner_met_in_passing_has_a_name_a_belt_and_a_size(string text, string? name, Belt? belt, RelativeSize? size)
+    {
+        var with = Read(text)[0].With!;
+        Assert.Equal((name, belt, size), (with.Name, with.Belt, with.Size));
+    }
+
+    [Fact]
+    public void Offsets_of_a_roll_count_from_its_own_start_and_nothing_is_lost_between_rolls()
+    {
+        const string Text = "I pulled guard. Then with Stretch. He knee cut wozzle to side control.";
+        var rolls = Read(Text);
+        Assert.Equal(Text, string.Concat(rolls.Select(r => Text[r.Start..r.End])));
+        foreach (var roll in rolls) foreach (var mention in roll.Read.Mentions) Assert.Equal(mention.Text, Text[(roll.Start + mention.Start)..(roll.Start + mention.End)]);
+        Assert.Equal(["wozzle"], rolls.SelectMany(r => r.Read.Unread).Select(u => u.Text));
+    }
+
+    [Fact]
+    public void A_correction_counts_its_words_through_all_rolls()
+    {
+        const string Text = "He swept me. Then with Stretch. He swept me.";
+        var rolls = Corrections.Apply(Read(Text), Text, [new Correction("swept", 1, null)]);
+        Assert.Equal(["-: Partner sweep", "tall: "], rolls.Select(Say));
+    }
+
+    [Theory]
+    [InlineData("[0:12] I pulled guard and he [1:05] passed", new[] { 12, 65 })]
+    [InlineData("[1:00:02] I pulled guard", new[] { 3602 })]
+    [InlineData("[0:12] I pulled guard. He swept me. [0:40] I recovered guard.", new[] { 12, 12, 40 })]
+    [InlineData("[0:12] at 0:30 I pulled guard", new[] { 30 })]
+    public void Times_in_brackets_hold_for_what_is_told_after_them(string text, int[] seconds) =>
+        Assert.Equal(seconds, RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.AtSeconds!.Value));
+
+    [Theory]
+    [InlineData("[0:99] I pulled guard")]
+    [InlineData("[soon] I pulled guard")]
+    [InlineData("[999:00] I pulled guard")]
+    public void What_is_no_time_in_brackets_gives_none(string text) => Assert.Null(Assert.Single(RetellingReader.Read(text).Exchanges[0].Exchange.Notches).AtSeconds);
+}

@@ -1,0 +1,131 @@
+<!-- How one came to the mat that day, and what one set out to do: carried over from roll to roll, ticked for each. -->
+<script lang="ts">
+  import type { Draft } from './draft.svelte';
+
+  let { draft = $bindable(), several }: { draft: Draft; several: boolean } = $props();
+
+  const day = $derived(
+    [draft.energy, draft.sore.trim() && `sore: ${draft.sore.trim()}`].filter(Boolean).join(', '),
+  );
+</script>
+
+<details>
+  <summary
+    ><span>Day and mission</span>
+    <span class="quiet"
+      >{[day, draft.mission.text.trim()].filter(Boolean).join(' · ') ||
+        'How rested, what is sore, what you set out to do'}</span
+    ></summary
+  >
+  <div class="parts">
+    <label class="field"
+      ><span>How rested</span>
+      <select bind:value={draft.energy}>
+        <option value="">not said</option>
+        <option>rested</option>
+        <option>usual</option>
+        <option>tired</option>
+      </select></label
+    >
+    <label class="field"
+      ><span>Sore, with commas</span>
+      <input bind:value={draft.sore} autocomplete="off" placeholder="left knee" /></label
+    >
+    <label class="field wide"
+      ><span>Mission</span>
+      <input
+        bind:value={draft.mission.text}
+        autocomplete="off"
+        maxlength="200"
+        placeholder="Keep the knee shield when they stand"
+      /></label
+    >
+    <fieldset class="wide">
+      <legend>Up to three checks; tick what you kept{several ? ' on each roll once it is saved' : ''}</legend>
+      {#each draft.mission.checks as check, i (i)}
+        <div class="check">
+          <input
+            type="checkbox"
+            bind:checked={check.done}
+            disabled={several || check.text.trim() === ''}
+            aria-label="Kept check {i + 1}"
+          />
+          <input
+            bind:value={check.text}
+            autocomplete="off"
+            maxlength="200"
+            aria-label="Check {i + 1}"
+            placeholder={['Both hands gripping before I sit', 'Elbow inside the knee', 'Breathe'][i]}
+          />
+        </div>
+      {/each}
+    </fieldset>
+  </div>
+</details>
+
+<style>
+  summary {
+    min-height: 44px;
+    display: flex;
+    align-items: center;
+    gap: 0.75rem;
+    cursor: pointer;
+    min-width: 0;
+  }
+  summary span:first-child {
+    font-weight: 600;
+    white-space: nowrap;
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  summary span:last-child {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .parts {
+    display: grid;
+    grid-template-columns: 10rem 1fr;
+    gap: 0.625rem;
+    margin: 0.5rem 0 1rem;
+  }
+  .wide {
+    grid-column: 1 / -1;
+  }
+  legend {
+    font-size: 0.9375rem;
+    color: var(--quiet);
+    margin-bottom: 0.25rem;
+  }
+  .check {
+    display: flex;
+    align-items: center;
+    gap: 0.625rem;
+    margin-bottom: 0.375rem;
+  }
+  .check input[type='checkbox'] {
+    width: 1.5rem;
+    height: 1.5rem;
+    flex: none;
+    accent-color: var(--ink);
+  }
+  .check input:not([type='checkbox']) {
+    min-height: 44px;
+    flex: 1;
+    min-width: 0;
+    padding: 0.375rem 0.625rem;
+    border: 1px solid var(--edge);
+    border-radius: 3px;
+    background: var(--raised);
+  }
+  @media (min-width: 900px) {
+    fieldset {
+      display: grid;
+      grid-template-columns: repeat(3, 1fr);
+      gap: 0 1rem;
+    }
+    legend {
+      grid-column: 1 / -1;
+    }
+  }
+</style>

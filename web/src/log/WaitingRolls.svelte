@@ -1,0 +1,33 @@
+<!-- Rolls that wait for an answer, and those that were refused. -->
+<script lang="ts">
+  import { times } from '../words';
+  import { outbox, type Waiting } from './outbox.svelte';
+
+  let {
+    free,
+    ontakeup,
+  }: { /** Nothing is being told that would be lost. */ free: boolean; ontakeup: (roll: Waiting) => void } =
+    $props();
+
+  const queued = $derived(outbox.waiting.filter((w) => !w.refused).length);
+</script>
+
+{#if queued > 0}
+  <p role="status">
+    {times(queued, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost; go on.
+  </p>
+{/if}
+{#each outbox.waiting.filter((w) => w.refused) as roll (roll.id)}
+  <p role="alert">
+    “{roll.body.text?.slice(0, 60)}” was refused: {roll.refused}
+    <button class="may" disabled={!free} onclick={() => ontakeup(roll)}>Put it right</button>
+  </p>
+{/each}
+
+<style>
+  p {
+    border-left: 3px dashed var(--edge);
+    padding-left: 0.875rem;
+    margin: 0.75rem 0;
+  }
+</style>

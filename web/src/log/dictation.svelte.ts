@@ -1,0 +1,31 @@
+/** Plays a retelling word by word, as a phone's dictation writes it: to see how the line takes it, and to try it without a microphone. */
+export class Dictation {
+  playing = $state(false);
+  private timer: ReturnType<typeof setInterval> | undefined;
+
+  /** Words without stops or capitals, as dictation hears a tired person. */
+  static readonly sample =
+    'ok so first one he pulls guard and i am in his closed guard i stood up and opened it and started with the knee cut he got the underhook and came up so i ended up on the bottom in half guard i got my knee shield in he kept smashing and passed to side control because i was late then he went for the kimura it was tight but i got out and back to half guard and that was the bell next time i need to get the underhook first';
+
+  /**
+   * Plays it from the start.
+   * @param text What is said.
+   * @param hear Takes all that was said so far, after each word.
+   * @param wordsPerMinute How fast; people talk at 150 to 180.
+   */
+  play(text: string, hear: (soFar: string) => void, wordsPerMinute = 170) {
+    this.stop();
+    const words = text.split(/\s+/);
+    let said = 0;
+    this.playing = true;
+    this.timer = setInterval(() => {
+      hear(words.slice(0, ++said).join(' '));
+      if (said >= words.length) this.stop();
+    }, 60_000 / wordsPerMinute);
+  }
+
+  stop() {
+    clearInterval(this.timer);
+    this.playing = false;
+  }
+}
