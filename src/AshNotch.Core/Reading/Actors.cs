@@ -30,7 +30,7 @@ internal readonly record struct Actor(Who? Who, Who? Given, bool Stopped)
         }
         if (owner is { } his && subject is null) return new(his, null, false);
         // "got swept" with nobody named: the teller was.
-        if (IsPassive(clause, found, from)) return new(Other(subject ?? Rolls.Who.Me), null, false);
+        if (IsPassive(clause, found, from) || IsCaughtIn(clause, found, from)) return new(Other(subject ?? Rolls.Who.Me), null, false);
         if (clause.Says("tapped to") || clause.Says("tap to") || clause.Says("tapping to") || clause.Says("tapped from") || clause.Says("tapped because") || clause.Says("tap because")) return new(Other(subject ?? Rolls.Who.Me), null, false);
         if (subject is { } who && IsDefended(clause, found, from)) return new(Other(who), null, true);
         return new(subject, null, false);
@@ -48,6 +48,15 @@ internal readonly record struct Actor(Who? Who, Who? Given, bool Stopped)
 
     /// <summary>The other one of the two.</summary>
     public static Who Other(Who who) => who == Rolls.Who.Me ? Rolls.Who.Partner : Rolls.Who.Me;
+
+    /// <summary>"I'm in the triangle here": it is the other one's, and nothing came of it yet.</summary>
+    public static bool IsCaughtIn(Clause clause, Found found, int from)
+    {
+        if (found.Move is not { IsSubmission: true } || found.First - 2 < from) return false;
+        var i = found.First - 1;
+        if (clause.Words[i].Text is "the" or "a" or "an" or "his" or "her" or "this" or "that" or "tight" or "deep") i--;
+        return i > from && clause.Words[i].Text == "in" && (clause.Words[i - 1].Stem is "be" or "stuck" or "stick" || clause.Words[i - 1].Text is "im" or "hes" or "shes" or "theyre" or "still");
+    }
 
     private static bool IsPassive(Clause clause, Found found, int from)
     {

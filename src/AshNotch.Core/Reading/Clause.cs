@@ -45,6 +45,8 @@ internal sealed record Clause(IReadOnlyList<Word> Words, int First, int After, I
     {
         if (words[i].AfterPause && !IsClock(words, i)) return true;
         if (words[i].Text == "next" && i + 1 < words.Count && words[i + 1].Text is not "thing" and not "time") return false;
+        // "choked me twice once with a bow and arrow": the list begins.
+        if (words[i].Text is "once" or "first" && i + 1 < words.Count && words[i + 1].Text is "with" or "by" or "from") return true;
         return Joins.Contains(words[i].Text) && !Joins.Contains(words[i - 1].Text);
     }
 
@@ -141,7 +143,7 @@ internal sealed record Clause(IReadOnlyList<Word> Words, int First, int After, I
                 break;
             }
             // "him: knee cut" opens a line of short-hand.
-            if (subject.Index < 0 && NewSentence && After > First && Words[First].Text is "him" or "her" or "them" or "me" && First + 1 < After) subject = (true, Words[First].Text == "me" ? Who.Me : Who.Partner, false, First);
+            if (subject.Index < 0 && NewSentence && After > First && Words[First].Text is "him" or "her" or "them" or "me" && (First + 1 < After || (After < Words.Count && Words[After].Before.Contains(':', StringComparison.Ordinal)))) subject = (true, Words[First].Text == "me" ? Who.Me : Who.Partner, false, First);
             return subject;
         }
     }

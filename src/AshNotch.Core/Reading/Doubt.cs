@@ -33,7 +33,7 @@ public sealed record Question(int Exchange, int Notch, Doubt About, string Ask, 
 internal sealed class Draft(Notch notch, Move? move = null)
 {
     /// <summary>The move it names, the user's own included; null for a change of place that nobody named.</summary>
-    public Move? Move { get; } = move;
+    public Move? Move { get; set; } = move;
 
     /// <summary>The notch as understood so far.</summary>
     public Notch Notch { get; set; } = notch;

@@ -23,7 +23,7 @@ internal static class EverydayNames
         switch (text)
         {
             case "pass" or "passed" or "passes" or "passing":
-                return after is not "out" && before is not ("time" or "minutes" or "seconds" or "minute" or "boarding" or "days" or "weeks") && !(before == "in" && text == "passing");
+                return after is not "out" && !(after is "the" or "some" && At(words, last + 2) == "time") && before is not ("time" or "minutes" or "seconds" or "minute" or "boarding" or "days" or "weeks") && !(before == "in" && text == "passing");
             case "side":
                 return (alone || Getting.Contains(before)) && after is not ("to" or "of" or "by" or "note" or "effect");
             case "half":
@@ -42,7 +42,7 @@ internal static class EverydayNames
             case "stack" or "stacked" or "stacks" or "stacking":
                 return after is "me" or "him" or "her" or "them" or "pass" or "passed" or "" or "and" or "my" or "his" or "up" or "us" || before is "the" or "a" or "he" or "she" or "i" or "they" or "to";
             case "smash" or "smashed" or "smashes" or "smashing":
-                return after is "through" or "past" or "my" or "his" or "her" or "it" or "the" or "into" || before is "the" or "to" or "a";
+                return after is "through" or "past" or "my" or "his" or "her" or "it" or "the" or "into" or "to" or "down" || before is "the" or "to" or "a";
             case "loop" or "waiter" or "crank" or "cradle" or "harness" or "claw" or "sub" or "subs" or "necktie" or "sickle" or "tripod" or "pendulum" or "cartwheel" or "twister" or "buggy" or "ninja" or "gable" or "smother":
                 return Things.Contains(before) || alone || before is "for" or "hit" or "hits" or "with" or "to" or "got" or "of" or "any" or "no" or "finished" or "finish" or "into" || after is "";
             case "spider" or "lasso":
@@ -62,7 +62,9 @@ internal static class EverydayNames
             case "mount" or "mounted" or "mounting" or "mounts":
                 return after is not ("a" or "an" or "any" or "some" or "up");
             case "choke" or "choked" or "choking":
-                return after is not "up";
+                return after is not ("up" or "arm" or "hand" or "side" or "grip");
+            case "legs locked" or "leg locked" or "legs lock":
+                return after is "me" or "him" or "her" && text == "leg locked";
             case "frame" or "frames" or "framed":
                 return before is not ("time" or "picture") && after is not "of";
             case "hook" or "hooks" or "hooked":
@@ -85,9 +87,19 @@ internal static class EverydayNames
                 return before is "a" or "the" or "hip" or "my" or "his" || after is "me" or "him" or "her";
             case "trip" or "trips":
                 return before is not ("road" or "business");
+            case "opened it":
+                return after is not ("with" or "for") && !(after is "up" && At(words, last + 2) is "for" or "with");
+            case "shot" or "shoots":
+                return before is "i" or "he" or "she" or "they" or "then" or "and" && after is "" or "in" or "again" or "first" or "and" or "but" or "right" or "immediately" or "i" or "he" or "she" && !(after == "in" && At(words, last + 2) is "my" or "his" or "her" or "the");
+            case "me shield":
+                return before is "my" or "a" or "the" or "his" or "her";
+            case "have guard":
+                return before is "a" or "the" or "my" or "his" or "her" or "in" or "to" or "into" or "from" or "got" or "recovered" or "pulled";
             default:
-                // "the back escape" and "the back take" are names of their own.
-                return !(text.EndsWith(" back", StringComparison.Ordinal) && after is "escape" or "control" or "take" or "mount");
+                if (!text.EndsWith(" back", StringComparison.Ordinal)) return true;
+                // "the back escape", "the back take" and "the back step" are names of their own; "got my back to the mat" lies down.
+                return after is not ("escape" or "control" or "take" or "mount" or "step" or "steps" or "door" or "foot" or "heel")
+                    && !(after is "to" or "on" or "onto" or "flat" && At(words, last + 2) is "the" or "mat" or "on" or "my" && At(words, last + 3) is "mat" or "mats" or "floor" or "ground" or "the" or "side");
         }
     }
 

@@ -15,6 +15,9 @@ internal static class Landing
         return move.From.Contains(seen) || (move.From.Count == 0 && (move.Stays || Vocabulary.Place(seen) is { IsTop: true } or { Role: Role.Neutral }));
     }
 
+    /// <summary>Whether somebody may well do a move from a place, the vocabulary's usual starts or not.</summary>
+    public static bool Suits(Move move, Place place, Who actor) => CanStart(move, place, actor) || (move.Kind is MoveKind.Sweep or MoveKind.Pass or MoveKind.Escape or MoveKind.GuardRecovery && Fits(move, place, actor));
+
     /// <summary>The place a move starts from: where the walk is, if it can; else the one place that leaves no choice.</summary>
     public static Place? Start(Move move, Who actor, Place? now)
     {
@@ -36,7 +39,7 @@ internal static class Landing
             MoveKind.GuardPull => seen.Role == Role.Neutral,
             MoveKind.Sweep => seen.IsBottom || seen.Role == Role.Neutral,
             MoveKind.Pass => seen is { IsTop: true, IsGuard: true },
-            MoveKind.Escape => seen.IsBottom || seen.Role == Role.Neutral,
+            MoveKind.Escape or MoveKind.GuardRecovery => seen.IsBottom || seen.Role == Role.Neutral,
             _ => true,
         };
     }
@@ -46,6 +49,8 @@ internal static class Landing
     {
         if (move.To is null) return null;
         var to = Vocabulary.Place(Vocabulary.Seen(move.To, actor));
-        return to == from ? null : to;
+        // Flattening out from the back does not give up the back for half guard.
+        var loses = from is not null && to is not null && (actor == Who.Me ? to.Control < from.Control : to.Control > from.Control);
+        return to == from || (loses && to!.Role is Role.Top or Role.Bottom && move.Kind == MoveKind.Transition && !CanStart(move, from!, actor)) ? null : to;
     }
 }

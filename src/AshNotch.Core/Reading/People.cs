@@ -32,7 +32,7 @@ internal static class People
         if (text is "me" or "him" or "her" && before == "with" && index + 1 < words.Count && words[index + 1].Text is "having" or "getting" or "being" or "on" or "taking" or "holding") return (text == "me" ? Who.Me : Who.Partner, 1);
         if (isObject) return null;
         if (names.Contains(text)) return (Who.Partner, 1);
-        return Openers.Contains(text) ? Described(words, index) : Others.Contains(text) ? (null, 1) : null;
+        return Openers.Contains(text) ? Described(words, index) : Others.Contains(text) && text != "couple" ? (null, 1) : null;
     }
 
     /// <summary>Whether a person named here only shares the sentence: "I rolled with the purple belt".</summary>
@@ -46,6 +46,8 @@ internal static class People
             var next = i + 1 < words.Count ? words[i + 1].Text : "";
             if (Nouns.Contains(words[i].Text)) return (Who.Partner, i - index + 1);
             if (Belts.Contains(words[i].Text) && next is "belt" or "belts") return (Who.Partner, i - index + 2);
+            // "a couple times" counts; "a couple next to us" are people.
+            if (words[i].Text == "couple" && next is not ("next" or "beside" or "over" or "on" or "who" or "rolled" or "crashed")) return null;
             if (Others.Contains(words[i].Text)) return (null, i - index + 1);
             if (!Spelling.Everyday.Contains(words[i].Text)) return null;
         }

@@ -36,6 +36,8 @@ internal static class PlaceReading
 
         // "his back" is held by the other one; "his mount" by himself.
         if (position.Family == "back" && clause.Words[named.First].Text is "my" or "his" or "her" or "their") return (Mine(clause.Words[named.First].Text == "my" ? Role.Bottom : Role.Top), false);
+        // "He gave up the back": the other one has it now.
+        if (position.Family == "back" && actor is not null && clause.SaysAny(["gives up", "gave up", "giving up", "give up", "exposed", "exposes", "gave me", "gives me"])) return (Actors(other), false);
         if (clause.OwnerOf(named) is { } owner)
         {
             var owned = position.Family == "back" && clause.Words[named.After - 1].Text == "back" ? other : holder;

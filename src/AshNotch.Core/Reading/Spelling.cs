@@ -93,7 +93,8 @@ internal sealed class Spelling
     public static string Sound(string letters)
     {
         var sound = new StringBuilder(letters.Length);
-        for (var i = 0; i < letters.Length; i++)
+        // The first letter of kn, gn and wr is not heard.
+        for (var i = letters.Length > 1 && (letters[0], letters[1]) is ('k', 'n') or ('g', 'n') or ('w', 'r') ? 1 : 0; i < letters.Length; i++)
         {
             var c = letters[i];
             var next = i + 1 < letters.Length ? letters[i + 1] : ' ';

@@ -9,8 +9,10 @@ internal enum Talk
     Thought,
     /// <summary>What somebody advised.</summary>
     Advice,
-    /// <summary>What happened on another day, or usually happens.</summary>
+    /// <summary>What happened on another day.</summary>
     OtherDay,
+    /// <summary>What usually happens.</summary>
+    Habit,
     /// <summary>What was drilled or shown in class.</summary>
     ClassWork,
     /// <summary>What somebody else did.</summary>
@@ -27,7 +29,7 @@ internal sealed class TalkListener
         "should", "shouldve", "couldve", "wouldve", "might have", "mightve", "would have", "could have", "could not have", "couldnt have", "would not have", "wouldnt have", "need to", "needed to", "needs to", "want to", "wanted to", "wants to", "wanna", "supposed to", "thought about",
         "thinking about", "thinking of", "was going to", "wish", "instead of", "rather than", "worried about", "afraid of", "scared of", "must remember", "remember to", "try not to", "have to work", "gotta work", "gotta get better", "next time", "ought to",
         "dreaming of", "no chance to", "had no chance", "never had a chance", "never got a chance", "no time to", "too tired to", "without", "thought he would", "thought she would", "expected", "expecting", "waiting for", "ready for", "set up for", "chance to",
-        "would be", "better at", "better with", "get better", "struggle with", "work on", "practice", "afraid he", "in case", "avoid",
+        "would be", "plan was", "game plan", "goal was", "goal is", "mission was", "idea was", "i think its because", "i think it is because", "its because", "hoping to", "hoped to", "had i", "better at", "better with", "get better", "struggle with", "work on", "practice", "afraid he", "in case", "avoid",
     ];
 
     private static readonly string[] Advisers = ["coach", "professor", "prof", "instructor", "sensei", "told me", "he said", "she said", "they said", "said to", "says to", "advice", "a tip", "his tip", "pointed out", "suggested", "reminded me", "showed me afterwards", "showed me after", "told me to", "recommend", "recommended"];
@@ -35,8 +37,10 @@ internal sealed class TalkListener
     private static readonly string[] OtherDays =
     [
         "last week", "last time", "last month", "last year", "last class", "last session", "last night", "yesterday", "the other day", "other night", "on monday", "on tuesday", "on wednesday", "on thursday", "on friday", "on saturday", "on sunday",
-        "years ago", "months ago", "weeks ago", "week ago", "days ago", "a while ago", "back in the day", "usually", "normally", "most of the time", "in general", "typically", "tends to", "likes to", "loves to", "his favorite", "her favorite", "my favorite", "he loves", "she loves", "used to", "at the tournament", "in my last",
+        "years ago", "months ago", "weeks ago", "week ago", "days ago", "a while ago", "back in the day", "his favorite is", "her favorite is", "my favorite is", "is his favorite", "is her favorite", "is my favorite", "at the tournament", "in my last",
     ];
+
+    private static readonly string[] Habits = ["usually", "normally", "most of the time", "in general", "typically", "tends to", "likes to", "loves to", "he loves", "she loves", "used to", "every class", "all the time"];
 
     private static readonly string[] ClassTalk = ["drilled", "drilling", "we worked on", "worked on", "in class", "all class", "warm up", "warmup", "warm ups", "warmups", "technique of the day", "move of the day", "we learned", "we covered", "we did some", "class was", "the technique was", "we practiced", "positional drill", "we were shown", "showed us", "seminar"];
 
@@ -48,26 +52,36 @@ internal sealed class TalkListener
 
     private static readonly string[] NextToUs = ["next to us", "beside us", "another pair", "other pair", "the pair next", "two guys", "couple next"];
 
+    private static readonly HashSet<string> Carries = ["wish", "wished", "wishing", "thought", "if", "guess"];
+
     private Talk holding = Talk.Event;
     private int clausesHeld;
+    private bool carried;
 
     /// <summary>What kind of talk the next clause is.</summary>
     public Talk Hear(Clause clause)
     {
-        if (clause.NewSentence && holding is Talk.Thought or Talk.Advice or Talk.Again or Talk.Others or Talk.OtherDay) holding = Talk.Event;
+        if (clause.NewSentence && holding is Talk.Thought or Talk.Advice or Talk.Again or Talk.Others or Talk.OtherDay or Talk.Habit) holding = Talk.Event;
         if (holding == Talk.ClassWork && (clause.NewSentence || clause.Subject is not null) && (clause.SaysAny(BackToRolling) || (clause.NewSentence && clause.Subject is not null))) holding = Talk.Event;
-        if (holding == Talk.OtherDay && clause.SaysAny(BackToToday)) holding = Talk.Event;
+        if (holding is Talk.OtherDay or Talk.Habit && clause.SaysAny(BackToToday)) holding = Talk.Event;
+        // "I usually get the underhook there but he was too fast": what did happen.
+        if (holding == Talk.Habit && clause.Words[clause.First].Text == "but" && clause.Subject is not null) holding = Talk.Event;
         if (holding != Talk.Event && ++clausesHeld > 4) holding = Talk.Event;
         // Somebody of the two who acts in the past tense is telling again, unless this began in the same breath.
-        if (holding is Talk.Thought && clause.Subject is not null) holding = Talk.Event;
+        if (holding is Talk.Thought && clause.Subject is not null && !carried) holding = Talk.Event;
         // "like I said | he swept me": the clause after it is what was said.
         if (holding is Talk.Again && clause.Subject is not null && clausesHeld > 1) holding = Talk.Event;
+        if (holding is Talk.Others && clause.Subject == Core.Rolls.Who.Me) holding = Talk.Event;
         if (holding is Talk.Advice && clause.Subject is not null && clause.Words[clause.First].Text is not ("to" or "that" or "and") && !clause.Says("said") && !clause.Says("told")) holding = Talk.Event;
 
         var heard = Of(clause);
+        // "i wish | i had tried the sweep": what is wished for stands in the next clause.
+        var why = holding is Talk.Thought && clause.Words[clause.First].Text is "because" or "cause";
+        carried = Carries.Contains(clause.Words[clause.After - 1].Text) || clause.SaysAny(["i think its", "i think it is", "i think thats"]);
+        if ((carried || why) && heard == Talk.Event) heard = Talk.Thought;
         if (heard != Talk.Event)
         {
-            holding = heard is Talk.Thought && !Holds(clause) ? Talk.Event : heard;
+            holding = heard is Talk.Thought && !Holds(clause) && !carried ? Talk.Event : heard;
             clausesHeld = 0;
             return heard;
         }
@@ -82,8 +96,9 @@ internal sealed class TalkListener
         if (clause.SaysAny(Advisers)) return Talk.Advice;
         if (clause.OfOthers) return Talk.Others;
         if (clause.SaysAny(OtherDays) && !clause.SaysAny(BackToToday)) return Talk.OtherDay;
-        if (clause.Says("always") && !clause.Says("like always") && !clause.Says("as always")) return Talk.OtherDay;
-        if (clause.Words[clause.First].Text is "if" or "why" or "how" or "maybe" or "hopefully" or "instead" or "imagine") return Talk.Thought;
+        if (clause.SaysAny(Habits) && !clause.SaysAny(BackToToday)) return Talk.Habit;
+        if (clause.Says("always") && !clause.Says("like always") && !clause.Says("as always")) return Talk.Habit;
+        if (clause.Words[clause.First].Text is "if" or "why" or "how" or "maybe" or "hopefully" or "imagine" || clause.Says("instead of")) return Talk.Thought;
         // "before he settles" has not come to pass; "before that" is a time.
         if (clause.Words[clause.First].Text == "before" && clause.After - clause.First > 2) return Talk.Thought;
         if (clause.SaysAny(Thoughts)) return Talk.Thought;
@@ -92,5 +107,5 @@ internal sealed class TalkListener
         return Talk.Event;
     }
 
-    private static bool Holds(Clause clause) => clause.Words[clause.First].Text is "if" or "instead" or "maybe" || clause.SaysAny(["need to", "should", "want to", "next time"]);
+    private static bool Holds(Clause clause) => clause.Words[clause.First].Text is "if" or "maybe" || clause.Says("instead of") || clause.SaysAny(["need to", "should", "want to", "next time", "plan was", "game plan", "goal was", "wish"]);
 }

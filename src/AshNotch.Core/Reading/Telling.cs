@@ -12,6 +12,8 @@ internal sealed partial class Telling
     private readonly Account account = new();
     private Who? subject;
     private (int? At, int? Remaining) clock;
+    private (Move Move, Who Who, int After)? replied;
+    private Found? roleGuessed;
 
     /// <summary>What each name of a place or move was understood as.</summary>
     public Dictionary<Found, (string Id, Who? By)> Understood { get; } = [];
@@ -23,6 +25,7 @@ internal sealed partial class Telling
     public IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> Finish()
     {
         Unfinished();
+        FinishSum();
         return account.Finish();
     }
 
@@ -47,6 +50,11 @@ internal sealed partial class Telling
         var time = (Times.At(clause), Times.Remaining(clause));
         if (time is not (null, null)) clock = time;
 
+        if (HearSum(clause))
+        {
+            account.Cover(clause.Start, clause.End);
+            return true;
+        }
         var moves = Moves(clause);
         var heard = Ends(clause) is not null ? HearEnd(clause) : false;
         if (!heard)
@@ -103,16 +111,25 @@ internal sealed partial class Telling
         return true;
     }
 
+    // Who stands up inside a guard opens it; only from below is it a way out.
+    private Move Meant(Clause clause, Found found)
+    {
+        var move = found.Move!;
+        if (move.Id is not ("stand-up-escape" or "technical-stand-up") || account.Now is not { } now) return move;
+        var who = clause.Subject ?? subject ?? Who.Me;
+        return vocabulary.Seen(now.Id, who) == "closed-guard/top" ? vocabulary.Move("stand-in-guard")! : move;
+    }
+
     private static string Words(Clause clause, int from, int until) => $" {string.Join(' ', Enumerable.Range(from, Math.Max(0, until - from)).Select(i => clause.Words[i].Text))} ";
 
     private void HearMove(Clause clause, Found found, int from, int until, List<Found> places)
     {
-        var move = found.Move!;
+        var move = Meant(clause, found);
         var before = Words(clause, from, found.First);
         var after = Words(clause, found.After, until);
         var actor = Actor.Of(clause, found, from, subject);
         var attempt = Attempt.Of(before, after, Words(clause, found.First, found.After).Trim(), move);
-        if (attempt.Outcome is null)
+        if (attempt.Outcome is not { } cameOf)
         {
             Understood[found] = (move.Id, actor.Who);
             foreach (var place in places) PlaceOf(clause, place, actor.Who, null, PlaceUse.At, out _);
@@ -120,19 +137,35 @@ internal sealed partial class Telling
         }
 
         var (who, guessed) = Guess(actor.Who, move, clause);
+        if (move.IsSubmission && Listed(clause) is { } lister)
+        {
+            (who, guessed) = (lister, false);
+            if (!attempt.Sure) (cameOf, attempt) = (Outcome.Tap, new(Outcome.Tap, true, false));
+        }
+        if (sum is { } listed && who == listed.By && cameOf == Outcome.Tap) sum = listed with { Told = true };
         Understood[found] = (move.Id, who);
         if (Settles(clause, found, move, who, actor)) return;
 
-        var outcome = actor.Stopped && attempt.Outcome is not Outcome.Near ? Outcome.Stopped : attempt.Outcome.Value;
+        var outcome = actor.Stopped && cameOf != Outcome.Near ? Outcome.Stopped : cameOf;
         if (outcome == Outcome.Tap && Taps(clause) is { } tap && tap.Applier is { } applier) who = applier;
-        if (Repeats(move, who, outcome, clause, found)) return;
+        if (Actor.IsCaughtIn(clause, found, from) && !attempt.Sure) outcome = Outcome.Stopped;
+        if (Repeats(move, who, outcome, attempt.Sure, clause, found)) return;
 
         // A place before the move, or after "from" or "in", is where it starts; another one is where it leads.
         Found? at = null, to = null;
         foreach (var place in places)
         {
-            if (at is null && (place.First < found.First || move.IsSubmission || Lead(clause, place) is "from" || (Lead(clause, place) is "in" or "inside" or "on" or "under" && move.Kind is not (MoveKind.Takedown or MoveKind.Sweep or MoveKind.BackTake or MoveKind.GuardPull)))) at = place;
+            if (at is null && (IsPassed(clause, place, move) || (place.First < found.First && !IsReached(clause, place, from)) || move.IsSubmission || Lead(clause, place) is "from" || (Lead(clause, place) is "in" or "inside" or "on" or "under" && move.Kind is not (MoveKind.Takedown or MoveKind.Sweep or MoveKind.BackTake or MoveKind.GuardPull)))) at = place;
             else to ??= place;
+        }
+        if (at is null && roleGuessed is { } guessedAt && account.Now is { } there && move.From.Count > 0 && !Landing.CanStart(move, there, who) && vocabulary.Place(there.Mirror) is { } mirror
+            && (Landing.CanStart(move, mirror, who) || (move.IsSubmission && vocabulary.Place(vocabulary.Seen(there.Id, who)) is { IsBottom: true, IsGuard: false })))
+        {
+            // "I'm in side control and he goes for the north south choke": what he does says who was on top.
+            if (account.Start == there) account.Start = mirror;
+            if (account.Last is { } reacher && reacher.Notch.To == there.Id) reacher.Notch = reacher.Notch with { To = mirror.Id };
+            account.Now = mirror;
+            Understood[guessedAt] = (mirror.Id, Understood[guessedAt].By);
         }
         var draft = new Draft(new Notch { By = who, Outcome = outcome }, move);
         if (guessed) draft.Doubts.Add(Doubt.Who);
@@ -162,7 +195,15 @@ internal sealed partial class Telling
             inferred.Add("to");
         }
 
-        if (!IsEvent(clause, found, move, outcome, before)) return;
+        var led = reached?.Id ?? (move.To is null ? null : vocabulary.Seen(move.To, who));
+        if (outcome == Outcome.Landed && at is null && account.Last is { Move: null, Notch: { Outcome: Outcome.Landed, To: not null } } unnamed && unnamed.Notch.By == who && unnamed.Notch.To == led)
+        {
+            // "He gave up the back so I took the back": one change of place, named the second time.
+            unnamed.Move = move;
+            unnamed.Notch = unnamed.Notch with { Move = move.Id };
+            return;
+        }
+        if (!IsEvent(clause, found, move, outcome, before, account.Last is { Move.Stays: true, Notch.Outcome: Outcome.Landed } held && held.Notch.By == who)) return;
         foreach (var place in places.Where(p => p != at && p != to)) PlaceOf(clause, place, who, null, PlaceUse.At, out _);
         var spanned = places.Where(p => p == at || p == to).Append(found).ToList();
         draft.Open = attempt.Open && !actor.Stopped;
@@ -190,19 +231,31 @@ internal sealed partial class Telling
             return;
         }
         account.Now = reached ?? start ?? account.Now;
+        roleGuessed = null;
         subject = clause.Subject ?? subject ?? who;
     }
+
+    // "Passed to mount with a knee slide": the general word led there before the move was named.
+    private static bool IsReached(Clause clause, Found place, int from) =>
+        Lead(clause, place) is "to" or "into" && clause.Found.Any(f => f.Move is { Word: MoveWord.General } && f.First >= from && f.After <= place.First);
+
+    // "Passed his half guard": what is passed is where it starts, unless it went to there.
+    private static bool IsPassed(Clause clause, Found place, Move move) => move.Kind == MoveKind.Pass && place.Position is { Holder: Role.Bottom } && Lead(clause, place) is not ("to" or "into");
 
     // A name spelled with one slip is no riddle.
     private static bool IsNearly(Clause clause, Found found) =>
         found.Move!.Names.Any(n => Spelling.Distance(string.Concat(Enumerable.Range(found.First, found.Count).Select(i => clause.Words[i].Text)), string.Concat(Word.Split(n).Select(w => w.Text)), 2) <= 2);
 
     // Grips are talk of how, not events; other holds are events when somebody gets them.
-    private static bool IsEvent(Clause clause, Found found, Move move, Outcome outcome, string before)
+    private static bool IsEvent(Clause clause, Found found, Move move, Outcome outcome, string before, bool goesOn)
     {
         if (move.Word is MoveWord.Manner or MoveWord.Reply) return false;
+        // "elevated me with a butterfly hook" says how.
+        if (move.Kind == MoveKind.GuardRecovery && IsManner(clause, found)) return false;
         if (!move.Stays) return true;
         if (outcome != Outcome.Landed) return true;
+        // "gets the underhook and the cross face": what was got, goes on.
+        if (goesOn && clause.First == found.First - 2 && clause.Words[clause.First].Text == "and" && clause.Words[clause.First + 1].Text is "the" or "a") return true;
         var verb = clause.Words[found.After - 1].Text;
         var head = clause.Words[found.First].Text;
         if (verb.EndsWith("ed", StringComparison.Ordinal) || verb.EndsWith("ing", StringComparison.Ordinal) || head.EndsWith("ed", StringComparison.Ordinal) || head is "got" or "get" or "gets" or "put" or "sunk") return true;
@@ -210,14 +263,17 @@ internal sealed partial class Telling
         return before.Split(' ', StringSplitOptions.RemoveEmptyEntries).Any(w => Acquires.Contains(Word.StemOf(w)));
     }
 
+    private static bool IsManner(Clause clause, Found found) =>
+        clause.Found.Any(f => f.After <= found.First && f.Move is { Kind: MoveKind.Sweep or MoveKind.Takedown }) && clause.At(found.First - 2) == "with" && clause.At(found.First - 1) is "a" or "an" or "the" or "my" or "his" or "her";
+
     private (Who Who, bool Guessed) Guess(Who? told, Move move, Clause clause)
     {
         if (told is { } who) return (who, false);
         if (clause.Says("same") && account.Notches.LastOrDefault(n => n.Notch.Move == move.Id) is { } same) return (same.Notch.By, false);
         if (clause.Says("same") && account.LastBefore is { } earlier && earlier.Notch.Move == move.Id) return (earlier.Notch.By, false);
         // No one named: whoever can do this from here; where both can, a diary speaks of its writer.
-        var mine = account.Now is not null && Landing.CanStart(move, account.Now, Who.Me);
-        var theirs = account.Now is not null && Landing.CanStart(move, account.Now, Who.Partner);
+        var mine = account.Now is not null && Landing.Suits(move, account.Now, Who.Me);
+        var theirs = account.Now is not null && Landing.Suits(move, account.Now, Who.Partner);
         return (theirs && !mine ? Who.Partner : Who.Me, mine == theirs && account.Now is not null && account.Now.Role != Role.Neutral);
     }
 }

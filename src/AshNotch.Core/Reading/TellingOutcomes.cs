@@ -7,7 +7,8 @@ namespace AshNotch.Core.Reading;
 internal sealed partial class Telling
 {
     private static readonly string[] Success = ["got it", "it worked", "worked", "finished it", "landed it", "finish it", "hit it", "completed it", "got him down", "got me down", "got her down", "took me down", "took him down", "got him over", "fell for it", "gets it", "got the finish"];
-    private static readonly string[] Misses = ["didnt work", "did not work", "doesnt work", "nothing happened", "nothing moved", "no luck", "missed", "slipped off", "did nothing", "wasnt there", "was not there", "shut it down", "sat on it", "shut me down", "saw it coming", "never got it", "didnt get it", "did not get it", "couldnt finish", "could not finish", "couldnt get it", "lost it", "held on", "too strong", "didnt finish", "did not finish", "never finished", "no chance", "was not having it", "didnt have it"];
+    private static readonly string[] Misses = ["didnt work", "did not work", "doesnt work", "nothing happened", "nothing moved", "no luck", "missed", "slipped off", "did nothing", "wasnt there", "was not there", "never got it", "didnt get it", "did not get it", "couldnt finish", "could not finish", "couldnt get it", "lost it", "didnt finish", "did not finish", "never finished", "no chance", "didnt have it"];
+    private static readonly string[] Resists = ["shut it down", "sat on it", "shut me down", "shut him down", "saw it coming", "held on", "too strong", "was not having it", "good pressure", "good base", "good posture", "stayed on top", "stayed heavy", "based out"];
     private static readonly string[] Escapes = ["got out", "gets out", "escaped", "survived", "slipped out", "got free", "was ok", "was fine", "saved by", "slipped away", "got my hand in", "popped out", "managed to get out"];
     private static readonly string[] AbandonWords = ["gave it up", "let it go", "let go", "gave up on it", "abandoned it", "abandon it", "bailed", "let go of it", "gave up"];
 
@@ -20,6 +21,7 @@ internal sealed partial class Telling
             && !clause.Found.Any(f => f.Position is not null))))
         {
             Set(last, move.Id == "escape" ? Outcome.Near : last.Notch.Outcome is Outcome.Tap ? Outcome.Stopped : last.Notch.Outcome);
+            replied = (move, who, clause.After);
             return true;
         }
         if (theirs && move.Id == "sprawl" && last.Move is { Kind: MoveKind.Takedown } && last.Notch.Outcome == Outcome.Landed && last.Open)
@@ -28,7 +30,7 @@ internal sealed partial class Telling
             account.Now = vocabulary.Place(last.Notch.From) ?? vocabulary.Place("standing/neutral");
             return false;
         }
-        if (!theirs && move.Id == "come-up-on-top" && last.Move is { Kind: MoveKind.Sweep or MoveKind.Takedown or MoveKind.Transition or MoveKind.Submission } && clause.Found.All(f => f == found || f.Position is not null))
+        if (!theirs && move.Id == "come-up-on-top" && last.Move is { Kind: MoveKind.Sweep or MoveKind.Takedown or MoveKind.Transition or MoveKind.Submission or MoveKind.Escape } && clause.Found.All(f => f == found || f.Position is not null))
         {
             if (last.Move!.IsSubmission) return false;
             if (last.Notch.Outcome == Outcome.Stopped && last.Open) Set(last, Outcome.Landed, Landing.End(last.Move!, who, vocabulary.Place(last.Notch.From)));
@@ -59,10 +61,11 @@ internal sealed partial class Telling
     }
 
     // "He had a guillotine ... it was the guillotine again": the same attempt named twice in a row is one, and its later outcome holds.
-    private bool Repeats(Move move, Who who, Outcome outcome, Clause clause, Found found)
+    private bool Repeats(Move move, Who who, Outcome outcome, bool sure, Clause clause, Found found)
     {
         if (account.Last is not { } last || last.Notch.Move != move.Id || last.Notch.By != who || !move.IsSubmission || !IsPending(last)) return false;
         if (clause.Says("again") || clause.Says("another")) return false;
+        if (!sure && outcome == Outcome.Stopped) return true;
         Set(last, outcome);
         last.Notch = last.Notch with { Span = new Span(Math.Min(last.Notch.Span!.Value.Start, clause.Words[found.First].Start), last.Notch.Span.Value.End) };
         if (outcome == Outcome.Tap) account.Close(ExchangeEnd.Tap);
@@ -102,9 +105,11 @@ internal sealed partial class Telling
     {
         if (account.Last is not { } last) return false;
         var who = clause.Subject ?? subject;
-        var lost = clause.SaysAny(Misses);
+        var lost = clause.SaysAny(Misses) || (who != last.Notch.By && clause.SaysAny(Resists));
         var stops = clause.Loose.Any(l => Cues.Stop.Contains(l.Word.Stem) && l.Word.Text is not ("posture" or "postures") && !(l.Word.Stem is "bas" && !l.Word.Text.StartsWith("based", StringComparison.Ordinal)));
         if (!lost && !stops) return false;
+        // One who took the back and did not finish still has the back.
+        if (last.Notch is { Outcome: Outcome.Landed, To: not null } && last.Move?.Kind is null or MoveKind.BackTake or MoveKind.Transition && clause.Loose.Any(l => l.Word.Stem == "finish")) return false;
         if (stops && !lost && who == last.Notch.By) return false;
         if (last.Notch.Outcome is Outcome.Landed && !last.Open && !clause.Says("stopped it") && !clause.Says("blocked it")) return false;
         if (last.Notch.Outcome is not (Outcome.Near or Outcome.Abandoned)) Set(last, clause.Says("couldnt finish") || clause.Says("could not finish") || clause.Says("didnt finish") || clause.Says("never finished") ? Outcome.Near : Outcome.Stopped);
@@ -115,12 +120,17 @@ internal sealed partial class Telling
 
     private bool HearOutcome(Clause clause)
     {
-        if (Taps(clause) is { } tap) return HearTap(clause, tap.Applier ?? account.Last?.Notch.By ?? subject);
+        if (!clause.SaysAny(["about to tap", "going to tap", "almost tapped", "nearly tapped"]) && Taps(clause) is { } tap) return HearTap(clause, tap.Applier ?? account.Last?.Notch.By ?? subject);
         var who = clause.Subject ?? subject;
         if (account.Last is not { } last)
         {
             if (account.LastBefore is { } before && Actor.Lets(clause) is not null) return SetGiven(before, clause);
             return clause.Has(Cues.Finish) && !clause.Says("not") && !clause.Says("didnt") && who is { } alone && account.Now is not null && HearTap(clause, alone);
+        }
+        if (clause.SaysAny(["about to tap", "going to tap", "almost tapped", "nearly tapped", "close to tapping"]) && IsPending(last))
+        {
+            Set(last, Outcome.Near);
+            return true;
         }
         if (clause.SaysAny(AbandonWords) && who == last.Notch.By && (last.Notch.Outcome != Outcome.Landed || last.Move is { IsSubmission: true }))
         {
@@ -147,7 +157,9 @@ internal sealed partial class Telling
             Set(last, Outcome.Near);
             return true;
         }
-        if ((clause.Has(Cues.Near) || clause.Says("saved by the bell")) && IsPending(last))
+        // "Locked" and "tight" are said of a submission; legs and grips are locked without any.
+        var near = clause.SaysAny(["almost", "nearly", "saved by the bell"]) || (last.Move is { IsSubmission: true } && clause.Has(Cues.Near));
+        if (near && IsPending(last))
         {
             Set(last, Outcome.Near);
             return true;
@@ -194,6 +206,8 @@ internal sealed partial class Telling
         {
             if (word.Stem != "tap" || clause.At(index - 1) is "no" or "not" or "didnt") continue;
             var before = clause.At(index - 1);
+            // "Americana from mount, tap": the word alone is what came of it, and whoever applied it got it.
+            if (word.Text == "tap" && clause.ObjectAfter(index) is null && clause.Found.Any(f => f.After <= index) && before is not ("to" or "i" or "he" or "she" or "they" or "and" or "had" or "have" or "must" or "me" or "him" or "her" or "them" or "the" or "a" or "quick" or "another")) return (index, null);
             // "tapped him", "got the tap": the subject applied. "I tapped": the other did.
             var ofSubject = clause.ObjectAfter(index) is not null || (before is "the" or "a" or "quick" or "another" && !clause.Says("to tap")) || clause.Says("made him tap") || clause.Says("made her tap") || clause.Says("made me tap") || clause.Says("makes me tap");
             return (index, clause.Subject is { } s ? (ofSubject ? s : Actor.Other(s)) : null);

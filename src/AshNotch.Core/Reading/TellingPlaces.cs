@@ -33,6 +33,7 @@ internal sealed partial class Telling
         }
         var stays = IsState(clause, named);
         var place = PlaceOf(clause, named, actor, null, stays ? PlaceUse.At : PlaceUse.To, out var guess);
+        roleGuessed = guess ? named : null;
         var last = account.Last;
         if (account.Now is null && last is null && (stays || !IsGained(clause, actor)))
         {
@@ -57,27 +58,33 @@ internal sealed partial class Telling
         // Nobody named a move: whoever gained by the change is taken to have made it, unless the sentence says who got there.
         var from = account.Now;
         var gainer = place.Control > (from?.Control ?? 0) ? Who.Me : Who.Partner;
-        var by = actor is { } told && (clause.Has(Cues.Takes) || clause.Has(Cues.Change)) && !clause.Says("ended up") && !clause.Says("gives up") && !clause.Says("gave up") && !clause.Says("giving up") ? told : gainer;
+        var by = actor is { } told && (clause.Has(Cues.Takes) || clause.Has(Cues.Change)) && !clause.Says("ended up") && !clause.Says("gives up") && !clause.Says("gave up") && !clause.Says("giving up") && !clause.SaysAny(["gave his", "gave her", "gave their", "gave my", "gives his", "gives her", "exposed"]) ? told : gainer;
+        // "I shrimped and got to half guard": the reply was the move.
+        var reply = replied is { } r && r.Who == by && clause.First - r.After <= 4 && from is not null && Landing.CanStart(r.Move, from, by) ? r.Move : null;
+        replied = null;
+        var before = Words(clause, clause.First, named.First);
         var draft = new Draft(new Notch
         {
             By = by,
+            Move = reply?.Id,
             From = from?.Id,
             To = place.Id,
-            Outcome = Attempt.Any(Words(clause, clause.First, named.First), ["almost", "nearly"]) ? Outcome.Near : Outcome.Landed,
+            Outcome = Attempt.Any(before, ["almost", "nearly"]) ? Outcome.Near : Attempt.Any(before, Tries) && !Attempt.Any(before, ["ended up", "end up"]) ? Outcome.Stopped : Outcome.Landed,
             Given = given,
             Side = Sides.Of(clause, named),
             Inferred = from is null ? [] : ["from"],
             AtSeconds = clock.At,
             RemainingSeconds = clock.Remaining,
             Span = new Span(clause.Words[named.First].Start, clause.Words[named.After - 1].End),
-        });
+        }, reply);
         clock = default;
         if (guess) draft.Doubts.Add(Doubt.Role);
-        if (draft.Notch.Outcome == Outcome.Near) draft.Notch = draft.Notch with { To = null };
         account.Add(draft);
         Understood[named] = (place.Id, by);
         if (draft.Notch.Outcome == Outcome.Landed) account.Now = place;
     }
+
+    private static readonly string[] Tries = ["tried to", "tries to", "trying to", "try to", "attempted to", "attempting to", "went for", "going for", "goes for", "fighting to get", "fighting for", "couldnt get", "could not get", "cant get"];
 
     private static bool IsGained(Clause clause, Who? actor) => actor is not null && clause.Loose.Any(l => l.Word.Stem is "get" or "giv" or "secur" or "climb" or "jump" or "tak" && l.Word.Text is not "getting");
 
