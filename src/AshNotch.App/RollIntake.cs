@@ -29,6 +29,6 @@ internal static class RollIntake
     {
         if (wanted.Id.Length > 0) return wanted;
         var same = log.Sessions.FirstOrDefault(s => s.Date == wanted.Date && s.Kind == wanted.Kind && s.Attire == wanted.Attire);
-        return same is null ? wanted with { Id = "s-" + Guid.CreateVersion7().ToString("N") } : same with { Rolls = [], Notes = wanted.Notes ?? same.Notes, State = wanted.State ?? same.State };
+        return same is null ? wanted with { Id = "s-" + Guid.CreateVersion7().ToString("N") } : same with { Rolls = [], Time = wanted.Time ?? same.Time, Notes = wanted.Notes ?? same.Notes, State = wanted.State ?? same.State };
     }
 }

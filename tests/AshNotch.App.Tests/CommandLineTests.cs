@@ -136,4 +136,29 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(1, code);
         Assert.Contains("ownNames[0].id", said, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task Read_tells_several_rolls_apart_and_counts_offsets_in_the_whole_text()
+    {
+        const string Text = "I pulled guard. Then with Rowan, a blue belt. He swept me. Next time I need to post.";
+        var (code, results, _) = await Run(Text, "read", "-");
+        Assert.Equal(0, code);
+        var read = JsonNode.Parse(results)!;
+        Assert.Equal([null, "Rowan"], read["rolls"]!.AsArray().Select(r => (string?)r!["with"]?["name"]));
+        Assert.Equal(["pulled guard", "swept"], read["mentions"]!.AsArray().Select(m => Text[(int)m!["start"]!..(int)m["end"]!]));
+        // The second roll does not go on where the first one stood.
+        Assert.Null(read["exchanges"]![1]!["notches"]![0]!["from"]);
+    }
+
+    [Fact]
+    public async Task Export_writes_the_captions_of_one_roll_and_wants_to_know_which()
+    {
+        var data = Path.Combine(directory, "vtt");
+        const string Log = """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "id": "r", "exchanges": [ { "notches": [ { "by": "me", "move": "sweep", "outcome": "landed", "at": "0:12" } ] } ] } ] } ] }""";
+        Assert.Equal(0, (await Run(Log, "import", "-", "--data", data)).Code);
+        var (code, results, _) = await Run("", "export", "--format", "vtt", "--roll", "r", "--data", data);
+        Assert.Equal((0, "WEBVTT\n\n1\n00:00:12.000 --> 00:00:15.000\nI got the sweep.\n"), (code, results));
+        Assert.Equal(2, (await Run("", "export", "--format", "vtt", "--data", data)).Code);
+        Assert.Equal(1, (await Run("", "export", "--format", "vtt", "--roll", "none", "--data", data)).Code);
+    }
 }

@@ -5,8 +5,12 @@ import { App } from './app';
 
 const folder = resolve(process.env.SHOTS ?? resolve(import.meta.dirname, '../../docs/screenshots'));
 const only = process.env.ONLY ?? '';
-const text =
-  'Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. Next time I need to get the underhook first.';
+const one =
+  'Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. He got an armbar. Next time I need to get the underhook first.';
+const several =
+  'First roll with Alder. I pulled guard to half guard. He knee cut to side control and finished an americana.\n\nThen with Sorrel, a blue belt, bigger than me. He shot a double, I sprawled and took his back. I finished the rear naked choke. He pulled guard and I wozzled past.';
+const filmed =
+  '[0:05] Started standing. I pulled guard to half guard.\n[0:21] He knee cut to side control.\n[0:34] I escaped to half guard.\n[0:48] I hit the old school sweep.';
 
 const views: {
   name: string;
@@ -25,13 +29,14 @@ for (const [name, path] of [
   ['settings', '/settings'],
 ] as const) {
   views.push({ name, path, width: 1280, height: 800, mode: 'light' });
-  views.push({
-    name: `${name}-phone`,
-    path,
-    width: 390,
-    height: 844,
-    mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
-  });
+  if (name !== 'settings')
+    views.push({
+      name: `${name}-phone`,
+      path,
+      width: 390,
+      height: 844,
+      mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
+    });
   if (name === 'log' || name === 'weak-spots' || name === 'rack')
     views.push({
       name: `${name}-dark`,
@@ -44,6 +49,7 @@ for (const [name, path] of [
 views.push(
   { name: 'names', path: '/names', width: 1280, height: 800, mode: 'light' },
   { name: 'log-tap-phone', path: '/log', width: 390, height: 844, mode: 'dark' },
+  { name: 'log-film', path: '/log', width: 1280, height: 800, mode: 'light' },
 );
 
 test('every main view', async ({ browser }) => {
@@ -67,14 +73,23 @@ test('every main view', async ({ browser }) => {
       });
       await page.goto(`${app.url}/#${view.path}`);
       if (view.path === '/log') {
-        if (view.width < 700) await page.locator('summary').click();
+        if (view.width < 700) await page.locator('summary').first().click();
         await page.getByRole('combobox', { name: 'Partner' }).selectOption('alder');
         await page.getByLabel('Day').fill('2026-11-23');
-        if (view.width < 700) await page.locator('summary').click();
-        await page
-          .getByLabel('Tell the roll')
-          .fill(view.name.includes('tap') ? 'Started in my half guard.' : text);
+        if (view.width < 700) await page.locator('summary').first().click();
+        const told = {
+          'log-tap-phone': 'Started in my half guard.',
+          'log-dark': several,
+          'log-film': filmed,
+        };
+        await page.getByLabel('Tell the roll').fill(told[view.name as keyof typeof told] ?? one);
         await page.locator('.stick svg').first().waitFor();
+        if (view.name === 'log-film') {
+          await page.getByRole('button', { name: 'Film' }).click();
+          await page.getByLabel('Film beside it').setInputFiles(resolve(import.meta.dirname, 'film.webm'));
+          await page.getByRole('button', { name: 'Go to 0:21 in the film' }).click();
+          await page.evaluate(() => scrollTo(0, 0));
+        }
         if (view.name.includes('tap')) await page.getByRole('button', { name: 'Tap' }).first().click();
       }
       await page.waitForLoadState('networkidle');

@@ -74,10 +74,15 @@ public static class CommandLine
         var import = new Command("import", "Take a log into a data directory.") { file, data };
         import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), output));
 
-        var format = new Option<string>("--format") { Description = "json.", DefaultValueFactory = _ => "json" };
-        format.AcceptOnlyFromAmong("json");
-        var export = new Command("export", "Write a data directory's log to standard output.") { format, data };
-        export.SetAction(parsed => ImportExport.Export(parsed.GetValue(data), output));
+        var format = new Option<string>("--format") { Description = "json for the whole log; vtt for the captions of one roll.", DefaultValueFactory = _ => "json" };
+        format.AcceptOnlyFromAmong("json", "vtt");
+        var roll = new Option<string?>("--roll") { Description = "The roll's id, for vtt.", HelpName = "ID" };
+        var export = new Command("export", "Write a data directory's log to standard output.") { format, roll, data };
+        export.Validators.Add(result =>
+        {
+            if (result.GetValue(format) == "vtt" && result.GetValue(roll) is null) result.AddError("--format vtt writes the captions of one roll; name it with --roll ID.");
+        });
+        export.SetAction(parsed => parsed.GetValue(format) == "vtt" ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, output) : ImportExport.Export(parsed.GetValue(data), output));
 
         return new RootCommand("Ash Notch: log your rolls, see what really costs you, choose what to drill.") { demo, serve, vocabulary, read, weakSpots, import, export };
     }

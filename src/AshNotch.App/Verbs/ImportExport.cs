@@ -1,4 +1,7 @@
 using System.Globalization;
+using System.Text;
+using AshNotch.Core.Rolls;
+using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 
@@ -21,12 +24,27 @@ internal static class ImportExport
 
     public static int Export(string? data, Output output)
     {
+        LogWriter.Write(Read(data), output.Results);
+        output.Results.Flush();
+        return 0;
+    }
+
+    public static int Captions(string? data, string roll, Output output)
+    {
+        var found = Read(data).Rolls.FirstOrDefault(r => r.Roll.Id == roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
+        var cues = CaptionWriter.Cues(found.Roll);
+        if (cues.Count == 0) output.Say("No notch of that roll has a time, so there are no captions.");
+        output.Results.Write(Encoding.UTF8.GetBytes(CaptionWriter.Vtt(cues)));
+        output.Results.Flush();
+        return 0;
+    }
+
+    private static Log Read(string? data)
+    {
         var directory = data ?? DataDirectory.Own;
         if (!File.Exists(Path.Combine(directory, LogStore.FileName))) throw new StorageException($"{directory} holds no log; name the directory with --data.");
         using var store = LogStore.Open(directory);
-        LogWriter.Write(store.Read(), output.Results);
-        output.Results.Flush();
-        return 0;
+        return store.Read();
     }
 
     public static void ReportOwnTerms(IReadOnlyList<string> terms, Output output)

@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Rolls;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 
@@ -17,7 +18,8 @@ internal static class ReadVerb
         check.ThrowIfFaulty();
         var captions = CaptionReader.IsCaptions(text) ? CaptionReader.Read(text) : null;
         foreach (var fault in captions?.Faults ?? []) output.Say($"{fault.Where}: {fault.What}");
-        var read = RetellingReader.Read(captions?.Text ?? text, partner);
+        var rolls = ClassTelling.Read(captions?.Text ?? text, partner is null ? [] : [new Partner { Id = partner, Name = partner }], partner);
+        var read = Retelling.Join(rolls);
         if (captions is not null) read = captions.Said.Give(read);
         return output.Json(new
         {
@@ -28,6 +30,7 @@ internal static class ReadVerb
                 return new { e.Start, e.End, StartPlace = written.Start, EndedBy = written.End, Notches = written.Notches!.Select(n => JsonSerializer.SerializeToNode(n, LogJson.Default.NotchDocument)) };
             }),
             read.Unread,
+            Rolls = rolls.Select(r => new { r.Start, r.End, With = r.With is null ? null : new { r.With.Name, r.With.Belt, r.With.Size } }),
             Takeaways = read.Takeaways.Select(t => t.Text),
             Questions = read.Questions.Select(q => new { q.Exchange, q.Notch, q.Ask, Answers = q.Answers.Select(a => a.Say) }),
         });

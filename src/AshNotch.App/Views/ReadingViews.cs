@@ -76,9 +76,9 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
     {
         var ties = Core.Reading.Corrections.Ties(told.Read, told.Text);
         var rolls = told.Corrected;
+        var whole = Retelling.Join(told.Read);
         return new ReadingView(
-            [.. rolls.SelectMany(r => r.Read.Mentions.Select(m => m with { Start = m.Start + r.Start, End = m.End + r.Start }))],
-            [.. rolls.SelectMany(r => r.Read.Unread.Select(u => u with { Start = u.Start + r.Start, End = u.End + r.Start }))],
+            whole.Mentions, whole.Unread,
             [
                 .. rolls.Select((roll, r) =>
                 {

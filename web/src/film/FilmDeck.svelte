@@ -72,7 +72,7 @@
 
 <style>
   .film {
-    margin: 0.75rem 0;
+    margin-bottom: 0.75rem;
   }
   video {
     display: block;

@@ -1,5 +1,6 @@
 <!-- How one came to the mat that day, and what one set out to do: carried over from roll to roll, ticked for each. -->
 <script lang="ts">
+  import { api, got } from '../api/client';
   import type { Draft } from './draft.svelte';
 
   let { draft = $bindable(), several }: { draft: Draft; several: boolean } = $props();
@@ -7,9 +8,20 @@
   const day = $derived(
     [draft.energy, draft.sore.trim() && `sore: ${draft.sore.trim()}`].filter(Boolean).join(', '),
   );
+
+  // The focus on Today is what most rolls set out to do.
+  let focus = $state<string | null>(null);
+
+  function open(event: Event) {
+    if (!(event.currentTarget as HTMLDetailsElement).open || focus) return;
+    got(api.GET('/api/today')).then(
+      (today) => (focus = today.focus?.say ?? null),
+      () => {},
+    );
+  }
 </script>
 
-<details>
+<details ontoggle={open}>
   <summary
     ><span>Day and mission</span>
     <span class="quiet"
@@ -18,6 +30,7 @@
     ></summary
   >
   <div class="parts">
+    <label class="field"><span>Started at</span><input type="time" bind:value={draft.time} /></label>
     <label class="field"
       ><span>How rested</span>
       <select bind:value={draft.energy}>
@@ -31,6 +44,11 @@
       ><span>Sore, with commas</span>
       <input bind:value={draft.sore} autocomplete="off" placeholder="left knee" /></label
     >
+    {#if focus && draft.mission.text.trim() === ''}
+      <button class="may wide" type="button" onclick={() => (draft.mission.text = focus ?? '')}
+        >Set out to: {focus}</button
+      >
+    {/if}
     <label class="field wide"
       ><span>Mission</span>
       <input
@@ -85,7 +103,7 @@
   }
   .parts {
     display: grid;
-    grid-template-columns: 10rem 1fr;
+    grid-template-columns: 9rem 9rem 1fr;
     gap: 0.625rem;
     margin: 0.5rem 0 1rem;
   }
@@ -117,6 +135,18 @@
     border: 1px solid var(--edge);
     border-radius: 3px;
     background: var(--raised);
+  }
+  button.wide {
+    justify-content: start;
+    text-align: left;
+  }
+  @media (max-width: 700px) {
+    .parts {
+      grid-template-columns: 1fr 1fr;
+    }
+    .parts > :nth-child(3) {
+      grid-column: 1 / -1;
+    }
   }
   @media (min-width: 900px) {
     fieldset {

@@ -149,14 +149,13 @@
   .note {
     margin-top: 0.5rem;
   }
-  @media (min-width: 900px) {
-    .notches {
-      columns: 2;
-      column-gap: 2rem;
-    }
-    .notches li {
-      break-inside: avoid;
-    }
+  /* Two columns where there is room for two. */
+  .notches {
+    columns: 2 24rem;
+    column-gap: 2rem;
+  }
+  .notches li {
+    break-inside: avoid;
   }
   li {
     display: flex;

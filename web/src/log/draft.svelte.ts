@@ -11,6 +11,7 @@ export interface Draft {
   date: string;
   sessionKind: string;
   attire: string;
+  time: string;
   energy: string;
   sore: string;
   mission: Mission;
@@ -43,6 +44,7 @@ export const fresh = (before?: Draft): Draft => ({
   date: before?.date ?? today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
+  time: before?.time ?? '',
   energy: before?.energy ?? '',
   sore: before?.sore ?? '',
   mission: before
@@ -61,6 +63,7 @@ export const toKeep = (told: Draft): Schemas['RollTold'] => ({
     date: told.date,
     kind: told.sessionKind,
     attire: told.attire,
+    time: told.time || undefined,
     state:
       told.energy || told.sore.trim()
         ? { energy: told.energy || undefined, sore: listed(told.sore) }
@@ -93,6 +96,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     date: session?.date ?? now.date,
     sessionKind: session?.kind ?? now.sessionKind,
     attire: session?.attire ?? now.attire,
+    time: session?.time ?? '',
     energy: session?.state?.energy ?? '',
     sore: (session?.state?.sore ?? []).join(', '),
     mission: {

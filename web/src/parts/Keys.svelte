@@ -22,7 +22,19 @@
     <dt><kbd>/</kbd></dt>
     <dd>Find</dd>
     <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt>
-    <dd>Save the roll being told</dd>
+    <dd>Save what is told</dd>
+    <dt><kbd>Ctrl</kbd> <kbd>Space</kbd></dt>
+    <dd>Take the name offered</dd>
+    <dt><kbd>Alt</kbd> <kbd>↓</kbd>, <kbd>Alt</kbd> <kbd>Enter</kbd></dt>
+    <dd>Next doubt; accept the first answer</dd>
+    <dt><kbd>Alt</kbd> <kbd>Z</kbd>, with <kbd>Shift</kbd></dt>
+    <dd>Undo what was put right or tapped; redo</dd>
+    <dt><kbd>Alt</kbd> <kbd>P</kbd>, <kbd>Alt</kbd> <kbd>S</kbd></dt>
+    <dd>Film: play or pause; half speed</dd>
+    <dt><kbd>Alt</kbd> <kbd>,</kbd> <kbd>.</kbd>, with <kbd>Shift</kbd></dt>
+    <dd>Film: a second back or on; five</dd>
+    <dt><kbd>Alt</kbd> <kbd>M</kbd></dt>
+    <dd>Film: mark a notch here</dd>
     <dt><kbd>Esc</kbd></dt>
     <dd>Back</dd>
     <dt><kbd>?</kbd></dt>
