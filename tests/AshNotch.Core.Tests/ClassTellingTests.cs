@@ -27,6 +27,7 @@ public class ClassTellingTests
     [InlineData("I swept him.\nwith Oak\nhe passed", "-: Me sweep | oak: Partner guard-pass")]
     [InlineData("He swept me. Then with Rowan, a blue belt. Rowan passed.", "-: Partner sweep | Rowan: Partner guard-pass")]
     [InlineData("he swept me then with a new guy called rowan he passed", "-: Partner sweep | rowan: Partner guard-pass")]
+    [InlineData("Oak was late again. First roll with Stretch. He passed.", "tall: Partner guard-pass")]
     public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) => Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
 
     [Theory]

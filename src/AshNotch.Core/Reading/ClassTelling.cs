@@ -16,20 +16,23 @@ public static class ClassTelling
         var plain = SaidAt.Of(text).Text;
         var words = Word.Split(plain);
         var people = partners.SelectMany(p => Word.Split(p.Name)).Select(w => w.Text).ToHashSet();
-        var openings = RollOpening.Of(words, plain, Phrasebook.With(own ?? []).Find(words, people), partners);
+        var trade = Phrasebook.With(own ?? []).Find(words, people).SelectMany(f => Enumerable.Range(f.First, f.Count)).ToHashSet();
+        var partner = new PartnerListener(words, plain, trade, partners);
+        var openings = new RollListener(words, partner).Openings();
+        int IndexAt(int offset) => words.Count(w => w.Start < offset);
         var rolls = new List<ToldRoll>();
         ToldPartner? with = null;
         var start = 0;
         foreach (var opening in openings.Append(new RollOpening(text.Length, null)))
         {
             var stretch = text[start..opening.Start];
-            if (with is null && (rolls.Count > 0 || first is null)) with = RollOpening.Named(Word.Split(plain[start..opening.Start]), stretch, partners);
-            var read = RetellingReader.Read(stretch, NameOf(with, rolls.Count == 0 ? first : null, partners), own);
+            var told = with ?? (rolls.Count > 0 || first is null ? partner.Only(IndexAt(start), IndexAt(opening.Start)) : null);
+            var read = RetellingReader.Read(stretch, NameOf(told, rolls.Count == 0 ? first : null, partners), own);
             // "Good class tonight. First roll with Oak": what comes before tells of no roll by itself.
             var isRoll = opening.Start == text.Length || with is not null || read.Exchanges.Any(e => e.Exchange.Notches.Count > 0);
             if (isRoll)
             {
-                rolls.Add(new ToldRoll(start, opening.Start, with, With(read, with, start)));
+                rolls.Add(new ToldRoll(start, opening.Start, told, With(read, told, start)));
                 start = opening.Start;
             }
             with = isRoll || opening.With is not null ? opening.With : with;

@@ -132,7 +132,7 @@ internal sealed partial class Telling
         if (attempt.Outcome is not { } cameOf)
         {
             Understood[found] = (move.Id, actor.Who);
-            foreach (var place in places) PlaceOf(clause, place, actor.Who, null, PlaceUse.At, out _);
+            foreach (var place in places) PlaceNamed(clause, place, actor.Who, null, PlaceUse.At, out _);
             return;
         }
 
@@ -173,7 +173,7 @@ internal sealed partial class Telling
         if (found.ByEar && clause.Words[found.First].Text.Length > 3 && !IsNearly(clause, found)) draft.Doubts.Add(Doubt.Name);
         if (at is not null)
         {
-            account.Now = PlaceOf(clause, at, who, move, PlaceUse.At, out var guess);
+            account.Now = PlaceNamed(clause, at, who, move, PlaceUse.At, out var guess);
             if (guess) draft.Doubts.Add(Doubt.Role);
         }
         var inferred = new List<string>();
@@ -183,7 +183,7 @@ internal sealed partial class Telling
         Place? reached = null;
         if (to is not null)
         {
-            var named = PlaceOf(clause, to, who, move, PlaceUse.To, out var guess);
+            var named = PlaceNamed(clause, to, who, move, PlaceUse.To, out var guess);
             // "shot a double to half guard": it got there, so it landed.
             if (outcome == Outcome.Stopped && attempt.Open && !actor.Stopped && Lead(clause, to) is "to" or "into") outcome = Outcome.Landed;
             if (outcome == Outcome.Landed) reached = named;
@@ -204,7 +204,7 @@ internal sealed partial class Telling
             return;
         }
         if (!IsEvent(clause, found, move, outcome, before, account.Last is { Move.Stays: true, Notch.Outcome: Outcome.Landed } held && held.Notch.By == who)) return;
-        foreach (var place in places.Where(p => p != at && p != to)) PlaceOf(clause, place, who, null, PlaceUse.At, out _);
+        foreach (var place in places.Where(p => p != at && p != to)) PlaceNamed(clause, place, who, null, PlaceUse.At, out _);
         var spanned = places.Where(p => p == at || p == to).Append(found).ToList();
         draft.Open = attempt.Open && !actor.Stopped;
         draft.Notch = new Notch

@@ -25,7 +25,7 @@ internal sealed partial class Telling
         if (!restart) HearPlaces(clause);
         account.Close(ended);
         if (!restart) return true;
-        foreach (var named in clause.Found.Where(f => f.Position is not null)) account.Start = account.Now = PlaceOf(clause, named, clause.Subject, null, PlaceUse.At, out _);
+        foreach (var named in clause.Found.Where(f => f.Position is not null)) account.Start = account.Now = PlaceNamed(clause, named, clause.Subject, null, PlaceUse.At, out _);
         if (moves.Count > 0) HearMoves(clause, moves);
         return true;
     }

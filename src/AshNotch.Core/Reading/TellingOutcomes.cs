@@ -53,7 +53,7 @@ internal sealed partial class Telling
     {
         foreach (var place in clause.Found.Where(f => f.Position is not null && !Understood.ContainsKey(f)))
         {
-            var reached = PlaceOf(clause, place, who, last.Move, PlaceUse.To, out _);
+            var reached = PlaceNamed(clause, place, who, last.Move, PlaceUse.To, out _);
             last.Notch = last.Notch with { To = reached.Id, Inferred = [.. last.Notch.Inferred.Where(i => i != "to")] };
             account.Now = reached;
         }
@@ -114,7 +114,7 @@ internal sealed partial class Telling
         if (last.Notch.Outcome is Outcome.Landed && !last.Open && !clause.Says("stopped it") && !clause.Says("blocked it")) return false;
         if (last.Notch.Outcome is not (Outcome.Near or Outcome.Abandoned)) Set(last, clause.Says("couldnt finish") || clause.Says("could not finish") || clause.Says("didnt finish") || clause.Says("never finished") ? Outcome.Near : Outcome.Stopped);
         if (vocabulary.Place(last.Notch.From) is { } back) account.Now = back;
-        foreach (var place in clause.Found.Where(f => f.Position is not null)) account.Now = PlaceOf(clause, place, who, null, PlaceUse.At, out _);
+        foreach (var place in clause.Found.Where(f => f.Position is not null)) account.Now = PlaceNamed(clause, place, who, null, PlaceUse.At, out _);
         return true;
     }
 

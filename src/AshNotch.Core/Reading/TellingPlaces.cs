@@ -28,11 +28,11 @@ internal sealed partial class Telling
         }
         if (Attempt.Any(Words(clause, clause.First, named.First), ["no", "never", "didnt", "did not", "without", "not"]))
         {
-            PlaceOf(clause, named, actor, null, PlaceUse.At, out _);
+            PlaceNamed(clause, named, actor, null, PlaceUse.At, out _);
             return;
         }
         var stays = IsState(clause, named);
-        var place = PlaceOf(clause, named, actor, null, stays ? PlaceUse.At : PlaceUse.To, out var guess);
+        var place = PlaceNamed(clause, named, actor, null, stays ? PlaceUse.At : PlaceUse.To, out var guess);
         roleGuessed = guess ? named : null;
         var last = account.Last;
         if (account.Now is null && last is null && (stays || !IsGained(clause, actor)))
@@ -105,7 +105,7 @@ internal sealed partial class Telling
             || (IsState(clause, clause.Found[0]) && !clause.NewSentence) || (clause.Subject is null && !clause.NewSentence && actor == by && move.Kind is MoveKind.Takedown or MoveKind.Sweep or MoveKind.Escape && clause.Says("on top"));
     }
 
-    private Place PlaceOf(Clause clause, Found named, Who? actor, Move? move, PlaceUse use, out bool guess)
+    private Place PlaceNamed(Clause clause, Found named, Who? actor, Move? move, PlaceUse use, out bool guess)
     {
         (var place, guess) = PlaceReading.Of(clause, named, actor, move, use, account.Now);
         Understood[named] = (place.Id, actor);

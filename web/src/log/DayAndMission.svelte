@@ -83,11 +83,7 @@
 
 <style>
   summary {
-    min-height: 44px;
-    display: flex;
-    align-items: center;
     gap: 0.75rem;
-    cursor: pointer;
     min-width: 0;
   }
   summary span:first-child {

@@ -95,10 +95,6 @@
 
 <style>
   summary {
-    min-height: 44px;
-    display: flex;
-    align-items: center;
-    cursor: pointer;
     font-weight: 600;
   }
   summary::before {

@@ -1,8 +1,9 @@
 <!-- The rolls as they were read while writing: each with whom, its stick, and its notches to open and put right. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import NotchRow from '../parts/NotchRow.svelte';
   import Stick from '../stick/Stick.svelte';
-  import { secondsOf, times } from '../words';
+  import { times } from '../words';
 
   let {
     reading,
@@ -75,26 +76,14 @@
         </p>{/if}
       <ol class="notches">
         {#each exchange.notches as read, n (n)}
-          {@const at = secondsOf(read.notch.at)}
-          <li>
-            <button
-              class="notch {read.notch.by}"
-              class:unsure={read.notch.unsure && !read.corrected}
-              onclick={() => onopen(read)}
-            >
-              <svg width="14" height="10" viewBox="0 0 14 10" aria-hidden="true"
-                ><path d={read.notch.by === 'me' ? 'M0 0h14L7 10z' : 'M0 10h14L7 0z'} /></svg
-              >
-              <span>{read.say}{read.corrected ? ' (put right)' : ''}</span>
-            </button>
-            {#if at !== null}
-              {#if onjump}<button
-                  class="at"
-                  onclick={() => onjump(at)}
-                  aria-label="Go to {read.notch.at} in the film">{read.notch.at}</button
-                >{:else}<span class="at">{read.notch.at}</span>{/if}
-            {/if}
-          </li>
+          <NotchRow
+            by={read.notch.by ?? 'me'}
+            words={read.corrected ? `${read.say} (put right)` : read.say}
+            at={read.notch.at}
+            unsure={!!read.notch.unsure && !read.corrected}
+            onopen={() => onopen(read)}
+            {onjump}
+          />
         {/each}
       </ol>
     {/each}
@@ -153,48 +142,5 @@
   .notches {
     columns: 2 24rem;
     column-gap: 2rem;
-  }
-  .notches li {
-    break-inside: avoid;
-  }
-  li {
-    display: flex;
-    border-bottom: 1px solid var(--grain);
-  }
-  li:has(.unsure) {
-    border-bottom: 1px dashed var(--edge);
-  }
-  .notch {
-    display: flex;
-    flex: 1;
-    gap: 0.625rem;
-    align-items: baseline;
-    min-height: 44px;
-    padding: 0.5rem 0.5rem;
-    text-align: left;
-    cursor: pointer;
-  }
-  .notch:hover,
-  button.at:hover {
-    background: var(--wood);
-  }
-  .notch svg {
-    flex: none;
-    fill: var(--mine);
-  }
-  .notch.partner svg {
-    fill: var(--theirs);
-  }
-  .at {
-    min-width: 3.5rem;
-    min-height: 44px;
-    padding: 0.5rem;
-    text-align: right;
-    color: var(--quiet);
-  }
-  button.at {
-    color: var(--ink);
-    text-decoration: underline;
-    cursor: pointer;
   }
 </style>

@@ -9,6 +9,7 @@
   import { Dictation } from '../log/dictation.svelte';
   import Doubts from '../log/Doubts.svelte';
   import { LogDraft, toDraft, toKeep } from '../log/draft.svelte';
+  import { LiveReading } from '../log/reading.svelte';
   import LogChips from '../log/LogChips.svelte';
   import { queue, send, takeBack, type Waiting } from '../log/outbox.svelte';
   import RollsRead from '../log/RollsRead.svelte';
@@ -25,12 +26,11 @@
     'Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.';
 
   const draft = new LogDraft();
+  const live = new LiveReading();
   const film = new Film();
   const dictation = new Dictation();
   let partners = $state<Schemas['PartnerView'][]>([]);
   let unit = $state<string | null | undefined>('kg');
-  let reading = $state<Schemas['ReadingView'] | null>(null);
-  let readText = $state('');
   let adding = $state(false);
   let filming = $state(false);
   let editing = $state<Schemas['NotchRead'] | null>(null);
@@ -42,6 +42,7 @@
   let line = $state<WritingLine>();
   let doubts = $state<Doubts>();
 
+  const reading = $derived(live.now);
   const several = $derived((reading?.rolls.length ?? 1) > 1);
 
   onMount(async () => {
@@ -61,38 +62,15 @@
 
   $effect(() => draft.keep());
 
-  let readTimer: ReturnType<typeof setTimeout> | undefined;
-  let asked = 0;
   $effect(() => {
-    const { text, partner } = draft.now;
-    const body = {
+    const { text, partner, corrections, partners } = draft.now;
+    live.soon({
       text,
       partner: partner || null,
-      corrections: $state.snapshot(draft.now.corrections),
-      partners: $state.snapshot(draft.now.partners),
-    };
-    clearTimeout(readTimer);
-    readTimer = setTimeout(() => read(body), 30);
+      corrections: $state.snapshot(corrections),
+      partners: $state.snapshot(partners),
+    });
   });
-
-  async function read(body: Schemas['ToRead']) {
-    const mine = ++asked;
-    const text = body.text ?? '';
-    if (text.trim() === '') {
-      reading = null;
-      readText = '';
-      return;
-    }
-    try {
-      const answer = await got(api.POST('/api/read', { body }));
-      if (mine !== asked) return;
-      reading = answer;
-      readText = text;
-      if (failed) failed = '';
-    } catch (error) {
-      if (mine === asked) failed = (error as Error).message;
-    }
-  }
 
   async function save() {
     if (saving || draft.now.text.trim() === '') return;
@@ -125,7 +103,7 @@
 
     function done() {
       draft.next(told);
-      reading = null;
+      live.clear();
       line?.focus();
     }
   }
@@ -246,7 +224,7 @@
         bind:this={line}
         bind:text={draft.now.text}
         {reading}
-        {readText}
+        readText={live.text}
         ready={draft.ready}
         onpaste={paste}
       />
@@ -256,7 +234,7 @@
     {#if draft.beside}
       <p class="waits" role="status">Another tab is telling a roll. This one has a draft of its own.</p>
     {/if}
-    {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+    {#if failed || live.failed}<p class="fault" role="alert">{failed || live.failed}</p>{/if}
     <div class="foot">
       <button class="do" onclick={save} disabled={saving || draft.now.text.trim() === ''}
         >Save the {several ? `${reading?.rolls.length} rolls` : 'roll'}</button

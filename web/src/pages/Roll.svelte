@@ -6,6 +6,7 @@
   import FilmDeck from '../film/FilmDeck.svelte';
   import { tell, tellTrouble } from '../notices.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
+  import NotchRow from '../parts/NotchRow.svelte';
   import EarlierForms from '../roll/EarlierForms.svelte';
   import RollHead from '../roll/RollHead.svelte';
   import Stick from '../stick/Stick.svelte';
@@ -87,15 +88,15 @@
   const timed = $derived(view?.roll.exchanges?.some((e) => e.notches?.some((n) => n.at)) ?? false);
 
   const notchOf = (at: { exchange: number; notch: number; added: boolean }): Schemas['NotchDocument'] =>
-    (!at.added && view?.roll.exchanges?.[at.exchange]?.notches?.[at.notch]) || {
+    (!at.added && noted(at.exchange, at.notch)) || {
       by: 'me',
       outcome: 'landed',
     };
-  const timeOf = (e: number, n: number) => secondsOf(view?.roll.exchanges?.[e]?.notches?.[n]?.at);
+  const noted = (e: number, n: number) => view?.roll.exchanges?.[e]?.notches?.[n];
 
   function choose(cut: Cut) {
     chosen = cut;
-    const at = timeOf(cut.exchange, cut.notch);
+    const at = secondsOf(noted(cut.exchange, cut.notch)?.at);
     if (at !== null && film.url) film.to(at);
   }
 
@@ -133,24 +134,14 @@
     <h3>{exchange.start ? `From ${exchange.start}` : 'Start not told'}</h3>
     <ol>
       {#each exchange.cuts as cut, n (n)}
-        {@const at = timeOf(e, n)}
-        <li>
-          <button
-            class="step"
-            class:chosen={isChosen(e, n)}
-            onclick={() => (editing = { exchange: e, notch: n, added: false })}
-          >
-            <svg width="14" height="10" viewBox="0 0 14 10" class={cut.by} aria-hidden="true"
-              ><path d={cut.by === 'me' ? 'M0 0h14L7 10z' : 'M0 10h14L7 0z'} /></svg
-            >
-            <span>{cut.words}</span>
-          </button>
-          {#if at !== null && film.url}<button
-              class="at"
-              aria-label="Go to {roll.exchanges?.[e]?.notches?.[n]?.at} in the film"
-              onclick={() => choose(cut)}>{roll.exchanges?.[e]?.notches?.[n]?.at}</button
-            >{:else if at !== null}<span class="at">{roll.exchanges?.[e]?.notches?.[n]?.at}</span>{/if}
-        </li>
+        <NotchRow
+          by={cut.by ?? 'me'}
+          words={cut.words}
+          at={noted(e, n)?.at}
+          chosen={isChosen(e, n)}
+          onopen={() => (editing = { exchange: e, notch: n, added: false })}
+          onjump={film.url ? () => choose(cut) : undefined}
+        />
       {/each}
     </ol>
     <p class="quiet end">
@@ -239,10 +230,6 @@
   h3 {
     margin-top: 0.875rem;
   }
-  li {
-    display: flex;
-    border-bottom: 1px solid var(--grain);
-  }
   .kept label {
     display: flex;
     gap: 0.625rem;
@@ -254,19 +241,6 @@
     height: 1.375rem;
     accent-color: var(--ink);
   }
-  .at {
-    flex: none;
-    min-width: 3.5rem;
-    min-height: 44px;
-    padding: 0.5rem;
-    text-align: right;
-    color: var(--quiet);
-  }
-  button.at {
-    color: var(--ink);
-    text-decoration: underline;
-    cursor: pointer;
-  }
   .means {
     display: flex;
     flex-wrap: wrap;
@@ -275,29 +249,6 @@
   }
   .out {
     margin-left: auto;
-  }
-  .step {
-    display: flex;
-    gap: 0.625rem;
-    align-items: baseline;
-    width: 100%;
-    min-height: 44px;
-    padding: 0.5rem;
-    text-align: left;
-    cursor: pointer;
-  }
-  .step:hover,
-  .step.chosen {
-    background: var(--wood);
-  }
-  svg {
-    flex: none;
-  }
-  svg.me {
-    fill: var(--mine);
-  }
-  svg.partner {
-    fill: var(--theirs);
   }
   .end {
     display: flex;

@@ -44,12 +44,6 @@
 </dialog>
 
 <style>
-  dialog {
-    margin: auto;
-    padding: 1.5rem;
-    min-width: 20rem;
-    color: var(--ink);
-  }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;

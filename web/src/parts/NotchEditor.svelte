@@ -182,13 +182,6 @@
 {/snippet}
 
 <style>
-  dialog {
-    margin: auto;
-    padding: 1.5rem;
-    width: min(36rem, calc(100vw - 1.5rem));
-    max-height: calc(100vh - 1.5rem);
-    color: var(--ink);
-  }
   .grid {
     display: grid;
     grid-template-columns: 1fr 1fr;
@@ -210,11 +203,7 @@
     accent-color: var(--ink);
   }
   summary {
-    display: flex;
-    align-items: center;
-    min-height: 44px;
     text-decoration: underline;
-    cursor: pointer;
   }
   legend {
     font-size: 0.9375rem;
@@ -256,11 +245,6 @@
   .caution {
     margin-bottom: 1rem;
     color: var(--quiet);
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
   .out {
     margin-left: auto;

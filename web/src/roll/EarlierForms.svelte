@@ -56,11 +56,7 @@
 
 <style>
   summary {
-    min-height: 44px;
-    display: flex;
-    align-items: center;
     text-decoration: underline;
-    cursor: pointer;
   }
   li {
     display: flex;

@@ -153,13 +153,6 @@
 {/snippet}
 
 <style>
-  dialog {
-    margin: auto;
-    padding: 1.5rem;
-    width: min(36rem, calc(100vw - 1.5rem));
-    max-height: calc(100vh - 1.5rem);
-    color: var(--ink);
-  }
   .grid {
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -188,11 +181,6 @@
     min-height: 0;
     flex: none;
     accent-color: var(--ink);
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
   }
   @media (max-width: 700px) {
     .grid {
