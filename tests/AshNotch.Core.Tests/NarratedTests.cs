@@ -35,6 +35,8 @@ public class NarratedTests
 
     [Theory]
     [InlineData("He throws up the triangle so I'm in the triangle here and I stack him and pass.", "they triangle-choke ?>? stopped | me stack-pass ?>side-control/top landed")]
+    [InlineData("She triangled me while I was escaping the arm bar.", "they triangle-choke ?>? tap | they armbar ?>? stopped")]
+    [InlineData("I was in butterfly guard. I went to elevate him and he backed out.", "me elevator-sweep butterfly-guard/bottom>? stopped | they disengage butterfly-guard/bottom>standing/neutral landed")]
     [InlineData("He darces me in like twenty seconds.", "they darce-choke ?>? tap")]
     [InlineData("I had mount. I went for the cross collar and he was about to tap but the timer went off.", "me cross-collar-choke mount/top>? near")]
     [InlineData("I took his back but I didn't finish.", "me back-take ?>back-control/top landed")]
@@ -47,6 +49,8 @@ public class NarratedTests
     [Theory]
     [InlineData("I usually get the underhook there but he cut his knee through.", "they knee-cut-pass ?>side-control/bottom landed")]
     [InlineData("The plan was to hit the underhook and get to the back. He passed.", "they guard-pass ?>side-control/bottom landed")]
+    [InlineData("He pulls half guard on everybody so I got the underhook and passed.", "me underhook ?>? landed | me guard-pass ?>side-control/top landed")]
+    [InlineData("I was in his closed guard. I know the arm bar is coming so I stacked him.", "me stack-pass closed-guard/top>side-control/top landed")]
     [InlineData("I wish I had tried the knee bar. He passed.", "they guard-pass ?>side-control/bottom landed")]
     [InlineData("I think it's because I let them get the cross face. He passed.", "they guard-pass ?>side-control/bottom landed")]
     [InlineData("Normally I pull guard but today I hit a double leg.", "me double-leg standing/neutral>open-guard/top landed")]
@@ -60,11 +64,15 @@ public class NarratedTests
     [InlineData("got the choking arm over my head")]
     [InlineData("took a shot at passing the time")]
     [InlineData("I did that a couple times")]
+    [InlineData("I forgot the camera at home")]
+    [InlineData("then we were in a smash half sort of thing")]
     public void Everyday_words_are_no_notches(string text) => Assert.Empty(Notches(text));
 
     [Theory]
     [InlineData("i got my nee shield in", "knee-shield/bottom")]
     [InlineData("i was in the have guard", "half-guard/bottom")]
     [InlineData("he was in the neeshield", "knee-shield/top")]
+    [InlineData("he got a camera", "kimura")]
+    [InlineData("i hit the niece slice", "knee-cut-pass")]
     public void A_silent_letter_is_not_heard(string text, string place) => Assert.Equal(place, Assert.Single(RetellingReader.Read(text).Mentions).Id);
 }

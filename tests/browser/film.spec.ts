@@ -136,6 +136,19 @@ test('captions with broken times lose no word and say where', async ({ page }) =
   await expect(telling(page)).toHaveValue('[0:05] i pulled guard he swept me');
 });
 
+test('a file that holds no captions is refused in words and changes nothing', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('He swept me.');
+  for (const [buffer, says] of [
+    [readFileSync(clip), 'neither WebVTT nor SubRip'],
+    [Buffer.alloc(5_000_001, 'x'), 'too large for captions'],
+  ] as const) {
+    await page.getByLabel('Captions').setInputFiles({ name: 'film.webm', mimeType: 'text/vtt', buffer });
+    await expect(page.getByRole('alert')).toContainText(says);
+    await expect(telling(page)).toHaveValue('He swept me.');
+  }
+});
+
 test('captions pasted into the line are taken with their times', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await telling(page).fill('');

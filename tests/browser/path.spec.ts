@@ -43,6 +43,7 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await read.getByRole('button', { name: /americana/ }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText(/release at once/)).toBeVisible();
+  await expect(dialog.getByText('Read from “americana”.')).toBeVisible();
   await dialog.getByRole('combobox', { name: 'Move' }).selectOption({ label: 'kimura' });
   await dialog.getByRole('button', { name: 'Keep' }).click();
   await expect(read.getByRole('button', { name: /They finished the kimura.*put right/ })).toBeVisible();

@@ -74,8 +74,13 @@ internal readonly record struct Actor(Who? Who, Who? Given, bool Stopped)
         return false;
     }
 
+    /// <summary>"Escaping the arm bar": the way out and the submission it leads out of are told in one.</summary>
+    public static bool IsEscaped(Clause clause, Found way, Found submission) =>
+        Enumerable.Range(way.After, submission.First - way.After).All(i => clause.Words[i].Text is "the" or "a" or "an" or "his" or "her" or "from" or "of" or "that");
+
     private static bool IsDefended(Clause clause, Found found, int from)
     {
+        if (clause.Found.LastOrDefault(f => f.After <= found.First) is { Move.Kind: MoveKind.Escape } way && found.Move is { IsSubmission: true } && IsEscaped(clause, way, found)) return true;
         for (var i = from; i < found.First; i++)
         {
             if (clause.Found.Any(f => f != found && i >= f.First && i < f.After && f.Move is not { Kind: MoveKind.Escape })) continue;

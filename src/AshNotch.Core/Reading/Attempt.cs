@@ -15,6 +15,7 @@ internal readonly record struct Attempt(Outcome? Outcome, bool Sure, bool Open)
         "threw up", "throws up", "throw up", "working", "worked for", "jumped for", "jumps for", "reached for", "reaches for", "grabbed for", "starts", "missed", "stuffed", "dives for", "dove for", "jumped on", "jumps on", "took a shot", "shot at", "cant", "fishing", "chasing", "chased", "kept going",
     ];
 
+    private static readonly string[] GoesTo = [" went to ", " goes to ", " go to "];
     private static readonly string[] Looks = ["looking for", "looking to", "looks for", "looked for", "hunting", "hunting for", "hinting", "fishing for", "setting up", "sets up", "set up"];
     private static readonly string[] Negations = ["didnt", "did not", "never", "not", "no", "without", "dont", "do not", "couldnt", "could not", "cant", "wasnt", "wouldnt", "doesnt", "does not", "unable to", "failed to"];
     private static readonly string[] Completes = ["finish", "get", "got", "land", "complete", "secure", "hit", "work", "make", "hold", "close", "sink", "lock", "keep", "quite", "able"];
@@ -43,6 +44,8 @@ internal readonly record struct Attempt(Outcome? Outcome, bool Sure, bool Open)
         if (Any(before, FinalWords) && move.IsSubmission) return new(Rolls.Outcome.Tap, true, false);
         if (Any(before, ["to get the", "to get my", "to get an", "to get a", "to take the"]) && !Any(before, ["try to get", "trying to get", "tried to get", "tries to get"])) return new(move.IsSubmission ? Rolls.Outcome.Tap : Rolls.Outcome.Landed, false, true);
         if (Any(before, Looks)) return new(Rolls.Outcome.Threatened, true, true);
+        // "went to elevate him" was about to.
+        if (GoesTo.Any(g => before.EndsWith(g, StringComparison.Ordinal))) return new(Rolls.Outcome.Stopped, true, true);
         if (Any(after, Fails)) return new(Rolls.Outcome.Stopped, true, false);
         if (Any(before, Tries)) return move.IsSubmission && Any(after, FinalWords) ? new(Rolls.Outcome.Tap, true, false) : new(Rolls.Outcome.Stopped, true, true);
         // "when I was passing" was under way.

@@ -46,7 +46,7 @@ internal sealed record Clause(IReadOnlyList<Word> Words, int First, int After, I
         if (words[i].AfterPause && !IsClock(words, i)) return true;
         if (words[i].Text == "next" && i + 1 < words.Count && words[i + 1].Text is not "thing" and not "time") return false;
         // "choked me twice once with a bow and arrow": the list begins.
-        if (words[i].Text is "once" or "first" && i + 1 < words.Count && words[i + 1].Text is "with" or "by" or "from") return true;
+        if (words[i].Text is "once" or "first" && i + 1 < words.Count && words[i + 1].Text is "with" or "by" or "from" && words[i - 1].Text is "twice" or "times" or "and") return true;
         return Joins.Contains(words[i].Text) && !Joins.Contains(words[i - 1].Text);
     }
 

@@ -42,7 +42,7 @@ internal static class EverydayNames
             case "stack" or "stacked" or "stacks" or "stacking":
                 return after is "me" or "him" or "her" or "them" or "pass" or "passed" or "" or "and" or "my" or "his" or "up" or "us" || before is "the" or "a" or "he" or "she" or "i" or "they" or "to";
             case "smash" or "smashed" or "smashes" or "smashing":
-                return after is "through" or "past" or "my" or "his" or "her" or "it" or "the" or "into" or "to" or "down" || before is "the" or "to" or "a";
+                return after is not "half" && (after is "through" or "past" or "my" or "his" or "her" or "it" or "the" or "into" or "to" or "down" || before is "the" or "to" or "a");
             case "loop" or "waiter" or "crank" or "cradle" or "harness" or "claw" or "sub" or "subs" or "necktie" or "sickle" or "tripod" or "pendulum" or "cartwheel" or "twister" or "buggy" or "ninja" or "gable" or "smother":
                 return Things.Contains(before) || alone || before is "for" or "hit" or "hits" or "with" or "to" or "got" or "of" or "any" or "no" or "finished" or "finish" or "into" || after is "";
             case "spider" or "lasso":

@@ -29,7 +29,7 @@ internal sealed class TalkListener
         "should", "shouldve", "couldve", "wouldve", "might have", "mightve", "would have", "could have", "could not have", "couldnt have", "would not have", "wouldnt have", "need to", "needed to", "needs to", "want to", "wanted to", "wants to", "wanna", "supposed to", "thought about",
         "thinking about", "thinking of", "was going to", "wish", "instead of", "rather than", "worried about", "afraid of", "scared of", "must remember", "remember to", "try not to", "have to work", "gotta work", "gotta get better", "next time", "ought to",
         "dreaming of", "no chance to", "had no chance", "never had a chance", "never got a chance", "no time to", "too tired to", "without", "thought he would", "thought she would", "expected", "expecting", "waiting for", "ready for", "set up for", "chance to",
-        "would be", "plan was", "game plan", "goal was", "goal is", "mission was", "idea was", "i think its because", "i think it is because", "its because", "hoping to", "hoped to", "had i", "better at", "better with", "get better", "struggle with", "work on", "practice", "afraid he", "in case", "avoid",
+        "would be", "plan was", "game plan", "goal was", "goal is", "mission was", "idea was", "i think its because", "i think it is because", "its because", "hoping to", "hoped to", "is coming", "was coming", "i knew the", "i know the", "had i", "better at", "better with", "get better", "struggle with", "work on", "practice", "afraid he", "in case", "avoid",
     ];
 
     private static readonly string[] Advisers = ["coach", "professor", "prof", "instructor", "sensei", "told me", "he said", "she said", "they said", "said to", "says to", "advice", "a tip", "his tip", "pointed out", "suggested", "reminded me", "showed me afterwards", "showed me after", "told me to", "recommend", "recommended"];
@@ -40,7 +40,7 @@ internal sealed class TalkListener
         "years ago", "months ago", "weeks ago", "week ago", "days ago", "a while ago", "back in the day", "his favorite is", "her favorite is", "my favorite is", "is his favorite", "is her favorite", "is my favorite", "at the tournament", "in my last",
     ];
 
-    private static readonly string[] Habits = ["usually", "normally", "most of the time", "in general", "typically", "tends to", "likes to", "loves to", "he loves", "she loves", "used to", "every class", "all the time"];
+    private static readonly string[] Habits = ["usually", "normally", "most of the time", "in general", "typically", "tends to", "likes to", "loves to", "he loves", "she loves", "used to", "every class", "all the time", "on everybody", "on everyone", "against everybody", "against everyone"];
 
     private static readonly string[] ClassTalk = ["drilled", "drilling", "we worked on", "worked on", "in class", "all class", "warm up", "warmup", "warm ups", "warmups", "technique of the day", "move of the day", "we learned", "we covered", "we did some", "class was", "the technique was", "we practiced", "positional drill", "we were shown", "showed us", "seminar"];
 
@@ -65,7 +65,7 @@ internal sealed class TalkListener
         if (holding == Talk.ClassWork && (clause.NewSentence || clause.Subject is not null) && (clause.SaysAny(BackToRolling) || (clause.NewSentence && clause.Subject is not null))) holding = Talk.Event;
         if (holding is Talk.OtherDay or Talk.Habit && clause.SaysAny(BackToToday)) holding = Talk.Event;
         // "I usually get the underhook there but he was too fast": what did happen.
-        if (holding == Talk.Habit && clause.Words[clause.First].Text == "but" && clause.Subject is not null) holding = Talk.Event;
+        if (holding == Talk.Habit && clause.Words[clause.First].Text is "but" or "so" && clause.Subject is not null) holding = Talk.Event;
         if (holding != Talk.Event && ++clausesHeld > 4) holding = Talk.Event;
         // Somebody of the two who acts in the past tense is telling again, unless this began in the same breath.
         if (holding is Talk.Thought && clause.Subject is not null && !carried) holding = Talk.Event;

@@ -16,6 +16,8 @@ internal sealed partial class Telling
     private bool Settles(Clause clause, Found found, Move move, Who who, Actor actor)
     {
         if (account.Last is not { } last) return false;
+        // "while I was escaping the arm bar" settles the arm bar, which comes next, and nothing before it.
+        if (move.Kind == MoveKind.Escape && clause.Found.FirstOrDefault(f => f.First >= found.After) is { Move.IsSubmission: true } escaped && escaped.Move != last.Move && Actor.IsEscaped(clause, found, escaped)) return true;
         var theirs = last.Notch.By != who;
         if (theirs && IsPending(last) && (move.Word == MoveWord.Reply || (move.Kind == MoveKind.Escape && last.Move is { IsSubmission: true } && (move.Id is "escape" or "bridge" or "hip-escape" || move.To is null)
             && !clause.Found.Any(f => f.Position is not null))))

@@ -139,8 +139,9 @@
     line?.focus(draft.now.text.length);
   }
 
-  async function takeCaptions(text: string) {
+  async function takeCaptions(captions: string | File) {
     try {
+      const text = typeof captions === 'string' ? captions : await captionsIn(captions);
       const told = await got(api.POST('/api/captions', { body: { text } }));
       const before = draft.now.text.trimEnd();
       draft.change(() => (draft.now.text = before ? `${before}\n${told.text}` : told.text));
@@ -255,7 +256,7 @@
             onchange={async (e) => {
               const file = e.currentTarget.files?.[0];
               e.currentTarget.value = '';
-              if (file) await takeCaptions(await captionsIn(file));
+              if (file) await takeCaptions(file);
             }}
           /></label
         >
@@ -298,6 +299,7 @@
   {@const open = editing}
   <NotchEditor
     notch={open.notch}
+    words={open.words}
     onclose={() => (editing = null)}
     onsave={(notch) => {
       draft.correct(open.words, open.occurrence, notch);

@@ -100,6 +100,11 @@
     if (at !== null && film.url) film.to(at);
   }
 
+  // The words of the telling that a notch was read from, where it was told.
+  const wordsOf = (at: { exchange: number; notch: number; added: boolean }) => {
+    const [from, until] = (!at.added && noted(at.exchange, at.notch)?.span) || [];
+    return from === undefined ? undefined : view?.roll.retelling?.slice(from, until);
+  };
   const isChosen = (e: number, n: number) => chosen?.exchange === e && chosen.notch === n;
 </script>
 
@@ -213,6 +218,7 @@
   {@const at = editing}
   <NotchEditor
     notch={notchOf(at)}
+    words={wordsOf(at)}
     onclose={() => (editing = null)}
     onsave={(notch) =>
       change((roll) => roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, notch))}

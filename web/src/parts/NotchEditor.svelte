@@ -5,12 +5,14 @@
 
   interface Props {
     notch: Schemas['NotchDocument'];
+    /** The words of the telling it was read from. */
+    words?: string;
     onsave: (notch: Schemas['NotchDocument']) => void;
     onremove: () => void;
     onclose: () => void;
   }
 
-  let { notch, onsave, onremove, onclose }: Props = $props();
+  let { notch, words, onsave, onremove, onclose }: Props = $props();
 
   needVocabulary();
   // svelte-ignore state_referenced_locally
@@ -57,6 +59,7 @@
 <dialog bind:this={dialog} {onclose} aria-labelledby="notch-title" class="plank">
   <form onsubmit={save}>
     <h2 id="notch-title">Put this notch right</h2>
+    {#if words}<p class="quiet">Read from “{words}”.</p>{/if}
     <div class="grid">
       <label class="field">
         <span>Whose</span>
