@@ -27,6 +27,7 @@ public class ClassTellingTests
     [InlineData("I swept him.\nwith Oak\nhe passed", "-: Me sweep | oak: Partner guard-pass")]
     [InlineData("He swept me. Then with Rowan, a blue belt. Rowan passed.", "-: Partner sweep | Rowan: Partner guard-pass")]
     [InlineData("he swept me then with a new guy called rowan he passed", "-: Partner sweep | rowan: Partner guard-pass")]
+    [InlineData("he swept me then with rowan blue belt he passed", "-: Partner sweep | rowan: Partner guard-pass")]
     [InlineData("Oak was late again. First roll with Stretch. He passed.", "tall: Partner guard-pass")]
     public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) => Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
 
@@ -34,6 +35,7 @@ public class ClassTellingTests
     [InlineData("I passed. Then with his arm trapped I got the armbar.")]
     [InlineData("I passed. Then with the kimura grip I swept him.")]
     [InlineData("I passed. Then with Oak on my back I turtled.")]
+    [InlineData("i passed then with momentum i took mount then with authority he bridged")]
     [InlineData("I went with him and swept him. I went with the tripod sweep.")]
     [InlineData("He swept me. Last week I rolled with Oak and he swept me too.")]
     [InlineData("First exchange he swept me. Second one I stuffed. Third time I passed.")]

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { resolve } from 'node:path';
 import { App } from './app';
 
 const demo = new App('demo');
@@ -36,6 +37,37 @@ for (const mode of ['light', 'dark'] as const) {
         expect(await faultsOf(page)).toEqual([]);
       });
     }
+
+    test('telling with the film, the day, the mission and several rolls has no accessibility fault', async ({
+      page,
+    }) => {
+      await open(page, '/log');
+      await telling(page).fill(
+        'First roll with Alder. [0:05] He swept me. Then with Rowanne. I got an armbar.',
+      );
+      await page.getByText('Day and mission').click();
+      await page.getByLabel('Check 1', { exact: true }).fill('Elbows in');
+      await page.getByRole('button', { name: 'Film' }).click();
+      await page.getByLabel('Film beside it').setInputFiles(resolve(import.meta.dirname, 'film.webm'));
+      await expect(page.getByRole('button', { name: 'Go to 0:05 in the film' })).toBeVisible();
+      expect(await faultsOf(page)).toEqual([]);
+      await telling(page).fill(text);
+    });
+
+    test('the record around a roll and its earlier forms have no accessibility fault', async ({ page }) => {
+      await open(page, '/rack/s1121-2');
+      await page
+        .getByRole('button', { name: /They landed/ })
+        .first()
+        .click();
+      await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+      await page.getByText(/Earlier forms/).click();
+      await expect(page.getByRole('button', { name: 'Put back' }).first()).toBeVisible();
+      expect(await faultsOf(page)).toEqual([]);
+      await page.getByRole('button', { name: 'About this roll' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      expect(await faultsOf(page)).toEqual([]);
+    });
 
     test('a notch being put right has no accessibility fault', async ({ page }) => {
       await open(page, '/rack/s1121-3');

@@ -28,10 +28,11 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
             var end = first + described.Value.Length - 1;
             return words.Count > end + 2 && words[end + 1].Text is "named" or "called" ? Told(first, end + 2, end + 2, end + 2, null) : Told(first, end, null, null, null);
         }
-        // A name nobody has met yet: with a capital, or a word that is neither everyday talk nor of the trade.
+        // A name nobody has met yet: with a capital, or, since "then with confidence" names nobody, with a belt or a size beside it.
         var letters = text[words[first].Start..words[first].End];
-        var isName = !trade.Contains(first) && letters.Length > 2 && !words[first].AfterPause && (char.IsUpper(letters[0]) || Phrasebook.BuiltIn.IsStrange(words[first])) && !NoNames.Contains(words[first].Text);
-        return isName ? Told(first, first, first, first, null) : null;
+        if (trade.Contains(first) || letters.Length < 3 || words[first].AfterPause || NoNames.Contains(words[first].Text)) return null;
+        var told = Told(first, first, first, first, null);
+        return char.IsUpper(letters[0]) || (Phrasebook.BuiltIn.IsStrange(words[first]) && told.With is { Belt: not null } or { Size: not null }) ? told : null;
     }
 
     /// <summary>The one partner whose nickname stands in a telling that says of nobody whom it was with; null when none or several do.</summary>

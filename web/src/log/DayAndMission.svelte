@@ -44,11 +44,6 @@
       ><span>Sore, with commas</span>
       <input bind:value={draft.sore} autocomplete="off" placeholder="left knee" /></label
     >
-    {#if focus && draft.mission.text.trim() === ''}
-      <button class="may wide" type="button" onclick={() => (draft.mission.text = focus ?? '')}
-        >Set out to: {focus}</button
-      >
-    {/if}
     <label class="field wide"
       ><span>Mission</span>
       <input
@@ -58,6 +53,11 @@
         placeholder="Keep the knee shield when they stand"
       /></label
     >
+    {#if focus && draft.mission.text.trim() === ''}
+      <button class="may wide" type="button" onclick={() => (draft.mission.text = focus ?? '')}
+        >Set out to: {focus}</button
+      >
+    {/if}
     <fieldset class="wide">
       <legend>Up to three checks; tick what you kept{several ? ' on each roll once it is saved' : ''}</legend>
       {#each draft.mission.checks as check, i (i)}

@@ -195,9 +195,12 @@
   .part + .part {
     border-left: 1px solid var(--grain);
   }
-  .hit:hover,
-  .part:hover {
-    background: var(--wood);
+  /* A thumb leaves no pointer behind. */
+  @media (hover: hover) {
+    .hit:hover,
+    .part:hover {
+      background: var(--wood);
+    }
   }
   .bar {
     display: grid;
