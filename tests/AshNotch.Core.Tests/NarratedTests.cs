@@ -27,6 +27,7 @@ public class NarratedTests
     [InlineData("i'm in side control and he goes for the americana", "they americana side-control/bottom>? stopped")]
     [InlineData("He gave up the back. I took the back and finished the choke.", "me back-take ?>back-control/top landed | me choke back-control/top>? tap")]
     [InlineData("I was in his closed guard. I stood up. He swept me.", "me stand-in-guard closed-guard/top>headquarters/top landed | they sweep headquarters/top>open-guard/bottom landed")]
+    [InlineData("I had mount. I tried an americana. Standing. He got a double leg.", "me americana mount/top>? stopped | they double-leg standing/neutral>open-guard/bottom landed")]
     [InlineData("I was in turtle. I stood up.", "me stand-up-escape turtle/bottom>standing/neutral landed")]
     [InlineData("I was in half guard top. I passed to mount with a knee slide.", "me knee-cut-pass half-guard/top>mount/top landed")]
     [InlineData("He got me with a darce when i was passing half guard.", "they darce-choke ?>? tap | me guard-pass half-guard/top>? stopped")]

@@ -50,7 +50,7 @@ internal readonly record struct Attempt(Outcome? Outcome, bool Sure, bool Open)
         if (Any(before, Tries)) return move.IsSubmission && Any(after, FinalWords) ? new(Rolls.Outcome.Tap, true, false) : new(Rolls.Outcome.Stopped, true, true);
         // "when I was passing" was under way.
         if (name.Split(' ')[0].EndsWith("ing", StringComparison.Ordinal) && move.Kind is MoveKind.Pass or MoveKind.Sweep or MoveKind.Takedown && (before.EndsWith(" was ", StringComparison.Ordinal) || before.EndsWith(" were ", StringComparison.Ordinal))) return new(Rolls.Outcome.Stopped, true, true);
-        if (name is "shot" or "shoots") return new(Rolls.Outcome.Stopped, true, true);
+        if (name is "shot" or "shoots" or "shoot" or "shooting") return new(Rolls.Outcome.Stopped, true, true);
         if (!move.IsSubmission) return new(Rolls.Outcome.Landed, true, true);
         if (Any(after, FinalWords)) return new(Rolls.Outcome.Tap, true, false);
         if (name.Split(' ')[0].EndsWith("ed", StringComparison.Ordinal) || name.Contains("ed ", StringComparison.Ordinal)) return new(Rolls.Outcome.Tap, true, true);

@@ -16,6 +16,7 @@ internal static class EverydayNames
     /// <param name="startsGuard">Whether a guard's name starts at an index.</param>
     public static bool Means(IReadOnlyList<Word> words, int first, int last, Func<int, bool> startsGuard)
     {
+        if (last - first <= 1 && EverydayCompany.Keeps(words, first, last)) return false;
         var before = At(words, first - 1);
         var after = last + 1 < words.Count && !words[last + 1].AfterPause ? words[last + 1].Text : "";
         var alone = words[first].AfterPause && after.Length == 0;
@@ -60,9 +61,9 @@ internal static class EverydayNames
             case "standing":
                 return after is not ("there" or "around" or "still" or "over" or "next" or "by" or "up" or "in" or "guillotine" or "on");
             case "mount" or "mounted" or "mounting" or "mounts":
-                return after is not ("a" or "an" or "any" or "some" or "up");
+                return after is not ("a" or "an" or "any" or "some" or "up") && !(before == "a" && text == "mount" && after is "" or "for" or "and" or "on");
             case "choke" or "choked" or "choking":
-                return after is not ("up" or "arm" or "hand" or "side" or "grip");
+                return after is not ("up" or "arm" or "hand" or "side" or "grip") && !(after == "on" && text == "choked");
             case "legs locked" or "leg locked" or "legs lock":
                 return after is "me" or "him" or "her" && text == "leg locked";
             case "frame" or "frames" or "framed":
@@ -80,17 +81,23 @@ internal static class EverydayNames
             case "my back" or "his back" or "her back" or "their back" or "the back":
                 return IsTheBack(words, first, before, after);
             case "seated":
-                return after is not ("next" or "by" or "at" or "down");
+                return after is not ("next" or "by" or "at" or "down" or "row");
+            case "seat" or "seats":
+                return false;
             case "posture":
                 return false;
             case "throw" or "throws" or "threw" or "thrown":
                 return before is "a" or "the" or "hip" or "my" or "his" || after is "me" or "him" or "her";
             case "trip" or "trips":
                 return before is not ("road" or "business");
+            case "swept" or "sweep" or "sweeping":
+                return !(after == "the" && At(words, last + 2) is "mat" or "mats" or "floor" or "room" or "gym");
+            case "escape":
+                return after is not "room";
             case "opened it":
                 return after is not ("with" or "for") && !(after is "up" && At(words, last + 2) is "for" or "with");
-            case "shot" or "shoots":
-                return before is "i" or "he" or "she" or "they" or "then" or "and" && after is "" or "in" or "again" or "first" or "and" or "but" or "right" or "immediately" or "i" or "he" or "she" && !(after == "in" && At(words, last + 2) is "my" or "his" or "her" or "the");
+            case "shot" or "shoots" or "shoot" or "shooting":
+                return before is "i" or "he" or "she" or "they" or "then" or "and" or "to" or "kept" or "keeps" && after is "" or "in" or "again" or "first" or "and" or "but" or "right" or "immediately" or "i" or "he" or "she" && !(after == "in" && At(words, last + 2) is "my" or "his" or "her" or "the");
             case "me shield":
                 return before is "my" or "a" or "the" or "his" or "her";
             case "have guard":

@@ -206,7 +206,7 @@ internal sealed partial class Telling
     {
         foreach (var (index, word) in clause.Loose)
         {
-            if (word.Stem != "tap" || clause.At(index - 1) is "no" or "not" or "didnt") continue;
+            if (word.Stem != "tap" || clause.At(index - 1) is "no" or "not" or "didnt" || clause.Says("on the shoulder")) continue;
             var before = clause.At(index - 1);
             // "Americana from mount, tap": the word alone is what came of it, and whoever applied it got it.
             if (word.Text == "tap" && clause.ObjectAfter(index) is null && clause.Found.Any(f => f.After <= index) && before is not ("to" or "i" or "he" or "she" or "they" or "and" or "had" or "have" or "must" or "me" or "him" or "her" or "them" or "the" or "a" or "quick" or "another")) return (index, null);

@@ -35,6 +35,14 @@ internal sealed partial class Telling
         var place = PlaceNamed(clause, named, actor, null, stays ? PlaceUse.At : PlaceUse.To, out var guess);
         roleGuessed = guess ? named : null;
         var last = account.Last;
+        if (last is not null && place.Id == "standing/neutral" && place != account.Now && IsAlone(clause, named))
+        {
+            // "Standing." between two sentences is where the next exchange begins.
+            Unfinished();
+            account.Close(null);
+            account.Start = account.Now = place;
+            return;
+        }
         if (account.Now is null && last is null && (stays || !IsGained(clause, actor)))
         {
             account.Start = account.Now = place;
@@ -85,6 +93,10 @@ internal sealed partial class Telling
     }
 
     private static readonly string[] Tries = ["tried to", "tries to", "trying to", "try to", "attempted to", "attempting to", "went for", "going for", "goes for", "fighting to get", "fighting for", "couldnt get", "could not get", "cant get"];
+
+    private static bool IsAlone(Clause clause, Found named) =>
+        clause.NewSentence && (clause.After == clause.Words.Count || clause.Words[clause.After].AfterStop)
+        && Enumerable.Range(clause.First, clause.After - clause.First).All(i => (i >= named.First && i < named.After) || clause.Words[i].Text is "back" or "again" or "to" or "on" or "from" or "then" or "next" or "now");
 
     private static bool IsGained(Clause clause, Who? actor) => actor is not null && clause.Loose.Any(l => l.Word.Stem is "get" or "giv" or "secur" or "climb" or "jump" or "tak" && l.Word.Text is not "getting");
 
