@@ -15,6 +15,7 @@ public class NarratedTests
     [InlineData("I got tapped three times. First was a heel hook from the saddle. Second was an arm bar from guard. Third was a guillotine.", "they heel-hook saddle/defending>? tap | they armbar open-guard/top>? tap | they guillotine ?>? tap")]
     [InlineData("she choked me twice once with a bow and arrow and once with a rear naked", "they bow-and-arrow-choke ?>? tap | they rear-naked-choke ?>? tap")]
     [InlineData("He tapped me three times.", "they - ?>? tap")]
+    [InlineData("He got me twice with the scissor sweep.", "they scissor-sweep ?>mount/bottom landed")]
     public void A_number_of_taps_is_a_sum_and_counts_none_of_them_twice(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Theory]

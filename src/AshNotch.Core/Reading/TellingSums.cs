@@ -15,7 +15,7 @@ internal sealed partial class Telling
     // The number counts nothing by itself when the taps are told after it.
     private bool HearSum(Clause clause)
     {
-        if (!CountsTimes(clause) || clause.Found.Any(f => f.Move is { IsSubmission: true, Word: not Vocabulary.MoveWord.General })) return false;
+        if (!CountsTimes(clause) || clause.Found.Any(f => f.Move is not null and not { IsSubmission: true, Word: Vocabulary.MoveWord.General })) return false;
         foreach (var (index, word) in Enumerable.Range(clause.First, clause.After - clause.First).Select(i => (i, clause.Words[i])))
         {
             if (!TapVerbs.Contains(word.Stem)) continue;
