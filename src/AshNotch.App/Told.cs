@@ -10,12 +10,14 @@ public sealed class Told
 {
     private readonly IReadOnlyDictionary<string, string> named;
     private readonly Log log;
+    private readonly string? chosen;
 
     private Told(string text, Log log, IReadOnlyDictionary<string, string> named, IReadOnlyList<Correction> corrections, string? first)
     {
         Text = text;
         this.log = log;
         this.named = named;
+        chosen = first;
         Corrections = corrections;
         Read = ClassTelling.Read(text, log.Partners, first, log.OwnNames);
         Corrected = Core.Reading.Corrections.Apply(Read, text, corrections);
@@ -52,6 +54,12 @@ public sealed class Told
         check.ThrowIfFaulty();
         return new Told(text, log, named, corrections, toRead.Partner);
     }
+
+    /// <summary>The partner chosen beside the telling, or null.</summary>
+    public Partner? Chosen => log.Partners.FirstOrDefault(p => p.Id == chosen);
+
+    /// <summary>Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.</summary>
+    public ToldPartner? WithOf(int roll) => Read[roll].With is { } with && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
 
     /// <summary>The partner meant, or null when there is none in the log.</summary>
     public Partner? PartnerOf(ToldPartner with)

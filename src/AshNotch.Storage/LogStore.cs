@@ -90,9 +90,6 @@ public sealed class LogStore : IDisposable
         return true;
     });
 
-    /// <summary>The session of this id without its rolls, or null.</summary>
-    public Session? FindSession(string id) => Using(connection => SessionTable.Find(connection, id));
-
     /// <summary>Deletes a roll so that it can be taken back; false when there is none.</summary>
     public bool DeleteRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Delete(connection, id, now));
 

@@ -13,10 +13,6 @@ internal static class SessionTable
     public static List<Session> Read(SqliteConnection connection) =>
         [.. connection.Query($"SELECT {Columns} FROM session ORDER BY coalesce(date, ''), rowid").Select(Of)];
 
-    /// <summary>The session of this id, or null.</summary>
-    public static Session? Find(SqliteConnection connection, string id) =>
-        connection.Query($"SELECT {Columns} FROM session WHERE id = $1", id).Select(Of).FirstOrDefault();
-
     /// <summary>Writes a session, new or known.</summary>
     public static void Save(SqliteConnection connection, Session session) => connection.Run(
         $"INSERT INTO session ({Columns}) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO UPDATE SET " +

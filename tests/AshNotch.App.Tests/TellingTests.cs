@@ -29,7 +29,7 @@ public class TellingTests
         var rolls = (await app.Get("/api/rack"))["sessions"]!.AsArray().Single()!["rolls"]!.AsArray();
         Assert.Equal(["a Oak purple", "a-2 Rowan blue", "a-3 Rowan blue", "a-4 Someone brown"], rolls.Select(r => $"{r!["id"]} {r["partnerName"]} {r["partnerBelt"]}"));
         var second = (await app.Get("/api/rolls/a-2"))["roll"]!;
-        Assert.Equal("Then with Rowan, a blue belt, bigger than me. He swept me.", (string?)second["retelling"]);
+        Assert.Equal("Then with Rowan, a blue belt, bigger than me. He swept me. ", (string?)second["retelling"]);
         Assert.Equal("heavier", (string?)second["partnerSize"]);
         // A tick beside four rolls says nothing of any one.
         Assert.Null(second["mission"]!["checks"]![0]!["done"]);
@@ -48,6 +48,28 @@ public class TellingTests
         var (status, problem) = await app.Put("/api/rolls/c/telling", Told("Rolled with Oke.", """, "partners": [ { "name": "Oke", "partner": "nobody" } ] """));
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]!["partners[0].partner"]);
+    }
+
+    [Fact]
+    public async Task A_description_does_not_stand_against_the_partner_who_was_chosen_and_a_name_does()
+    {
+        await using var app = await WithOak();
+        async Task<string?> With(string text) => (string?)(await app.Post("/api/read", $$"""{ "text": "{{text}}", "partner": "oak" }""")).Body!["rolls"]![0]!["with"]!["say"];
+        Assert.Equal("Oak", await With("He swept me."));
+        Assert.Equal("Oak", await With("Rolled with the purple belt. He swept me."));
+        Assert.Equal("Rowan, blue belt", await With("Rolled with Rowan, a blue belt. He swept me."));
+    }
+
+    [Fact]
+    public async Task A_retelling_is_kept_to_the_letter_so_that_its_notches_point_at_their_words()
+    {
+        await using var app = await WithOak();
+        const string Text = "  He swept me.  ";
+        await app.Put("/api/rolls/a/telling", Told(Text));
+        var roll = (await app.Get("/api/rolls/a"))["roll"]!;
+        Assert.Equal(Text, (string?)roll["retelling"]);
+        var span = roll["exchanges"]![0]!["notches"]![0]!["span"]!;
+        Assert.Equal("swept", Text[(int)span[0]!..(int)span[1]!]);
     }
 
     [Fact]

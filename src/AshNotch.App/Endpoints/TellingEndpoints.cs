@@ -40,7 +40,7 @@ internal static class TellingEndpoints
         var roll = head with
         {
             Id = id,
-            Retelling = told.Text[read.Start..read.End].Trim(),
+            Retelling = told.Text[read.Start..read.End],
             Exchanges = exchanges,
             // A correction can take out the notch that a takeaway was tied to.
             Takeaways = [.. read.Read.Takeaways.Select(t => t.Exchange is { } e && t.Notch >= exchanges[e].Notches.Count ? t with { Exchange = null, Notch = null } : t)],
@@ -48,7 +48,7 @@ internal static class TellingEndpoints
             Mission = told.Read.Count == 1 ? head.Mission : head.Mission is null ? null : head.Mission with { Checks = [.. head.Mission.Checks.Select(c => c with { Done = null })] },
         };
         if (index > 0) roll = roll with { Partner = null, PartnerThen = new PartnerOfTheDay(null, null, null, null) };
-        if (read.With is not { } with || (with.Name is null && roll.Partner is not null)) return roll;
+        if (told.WithOf(index) is not { } with) return roll;
         var partner = told.PartnerOf(with) ?? added.FirstOrDefault(p => string.Equals(p.Name, with.Name, StringComparison.OrdinalIgnoreCase));
         if (partner is null && told.IsNew(with))
         {

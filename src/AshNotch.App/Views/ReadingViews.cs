@@ -49,7 +49,7 @@ public sealed record AnswerView(string Say, NotchDocument? Notch);
 /// <param name="Answers">Ready answers, the reader's guess first.</param>
 public sealed record QuestionView(string Ask, string Words, int Occurrence, IReadOnlyList<AnswerView> Answers);
 
-/// <summary>Whom a roll was with, as told.</summary>
+/// <summary>Whom a roll was with, as told or else as chosen.</summary>
 /// <param name="Name">The name as written, or null.</param>
 /// <param name="Partner">The partner's id, or null when there is none yet.</param>
 /// <param name="New">A partner of that name will be added.</param>
@@ -57,7 +57,7 @@ public sealed record QuestionView(string Ask, string Words, int Occurrence, IRea
 public sealed record ToldPartnerView(string? Name, string? Partner, bool New, string Say);
 
 /// <summary>One roll of a telling.</summary>
-/// <param name="With">Whom it was with, if told.</param>
+/// <param name="With">Whom it was with, if told or chosen.</param>
 /// <param name="Exchanges">Its exchanges.</param>
 /// <param name="Takeaways">What is taken away.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
@@ -84,7 +84,7 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
                 {
                     var exchanges = roll.Read.Exchanges.Select(e => e.Exchange).ToList();
                     return new RollRead(
-                        With(told, roll),
+                        With(told, r),
                         [
                             .. exchanges.Select(e => new ExchangeRead(e.Start is null ? null : MatVocabulary.BuiltIn.SayPlace(e.Start), e.End, [.. e.Notches.Select(n =>
                             {
@@ -98,9 +98,9 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
             [.. Open(told, ties)], LikelyNext.Now([.. rolls[^1].Read.Exchanges.Select(e => e.Exchange)]));
     }
 
-    private static ToldPartnerView? With(Told told, ToldRoll roll)
+    private static ToldPartnerView? With(Told told, int roll)
     {
-        if (roll.With is not { } with) return null;
+        if (told.WithOf(roll) is not { } with) return roll == 0 && told.Chosen is { } chosen ? new ToldPartnerView(null, chosen.Id, false, chosen.Name) : null;
         var partner = told.PartnerOf(with);
         var about = string.Join(", ", new[] { partner?.Name ?? with.Name ?? "someone", with.Belt is { } belt ? $"{Term.Of(belt)} belt" : "", with.Size is { } size ? $"{Term.Of(size).Replace('-', ' ')}{(size is RelativeSize.Similar ? " size" : " than you")}" : "" }.Where(w => w.Length > 0));
         return new ToldPartnerView(with.Name, partner?.Id, partner is null && told.IsNew(with), about);

@@ -41,9 +41,6 @@ internal sealed class Account
         return draft;
     }
 
-    /// <summary>Takes the last notch out.</summary>
-    public void RemoveLast() => notches.RemoveAt(notches.Count - 1);
-
     /// <summary>The words of a clause belong to the exchange.</summary>
     public void Cover(int from, int until)
     {
@@ -64,18 +61,6 @@ internal sealed class Account
         Start = Now = null;
         opened = null;
         closed = 0;
-    }
-
-    /// <summary>The notch told last before the exchange ended opens it again: it was no tap after all.</summary>
-    public void Reopen()
-    {
-        var last = done[^1];
-        done.RemoveAt(done.Count - 1);
-        notches = last.Notches;
-        Start = last.Start is null ? null : MatVocabulary.BuiltIn.Place(last.Start);
-        opened = last.From;
-        closed = last.Until;
-        Now = MatVocabulary.BuiltIn.Place(notches[^1].Notch.From);
     }
 
     /// <summary>The exchanges with what is in doubt of each notch.</summary>

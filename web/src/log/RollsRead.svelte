@@ -8,7 +8,6 @@
   let {
     reading,
     partners,
-    partner,
     corrected,
     sticks,
     onopen,
@@ -18,8 +17,6 @@
   }: {
     reading: Schemas['ReadingView'];
     partners: Schemas['PartnerView'][];
-    /** The partner chosen beside the telling. */
-    partner: string;
     corrected: number;
     /** The sticks are not shown elsewhere. */
     sticks: boolean;
@@ -32,14 +29,6 @@
 
   const none = $derived(reading.rolls.every((r) => r.exchanges.every((e) => e.notches.length === 0)));
   const several = $derived(reading.rolls.length > 1);
-  const chosen = $derived(partners.find((p) => p.partner.id === partner)?.partner.name);
-  // A name in the telling wins; a mere description does not stand against the partner who was chosen.
-  const who = (roll: Schemas['RollRead'], index: number) =>
-    roll.with && (roll.with.name || index > 0 || !chosen)
-      ? roll.with.say
-      : index === 0 && chosen
-        ? chosen
-        : 'someone';
 </script>
 
 {#each reading.rolls as roll, r (r)}
@@ -47,7 +36,7 @@
   <section aria-label={several ? `Roll ${r + 1}` : 'What was read'}>
     {#if several || told?.name}
       <div class="with">
-        <h2>{several ? `Roll ${r + 1}, with` : 'With'} {who(roll, r)}</h2>
+        <h2>{several ? `Roll ${r + 1}, with` : 'With'} {told?.say ?? 'someone'}</h2>
         {#if told?.name}
           {@const name = told.name}
           <label class="who"

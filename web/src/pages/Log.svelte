@@ -272,7 +272,6 @@
       <RollsRead
         {reading}
         {partners}
-        partner={draft.now.partner}
         corrected={draft.now.corrections.length}
         sticks={way === 'write'}
         onopen={(read) => (editing = read)}
