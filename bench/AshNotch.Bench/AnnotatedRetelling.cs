@@ -12,7 +12,8 @@ namespace AshNotch.Bench;
 /// </remarks>
 internal sealed record AnnotatedRetelling(string File, string Title, string? Partner, string Text, IReadOnlyList<Mark> Marks)
 {
-    public static IReadOnlyList<AnnotatedRetelling> ReadFolder(string folder) => [.. Directory.GetFiles(folder, "*.txt").Order(StringComparer.Ordinal).SelectMany(ReadFile)];
+    public static IReadOnlyList<AnnotatedRetelling> ReadFolder(string folder) =>
+        [.. Directory.GetFiles(folder, "*.txt").Order(StringComparer.Ordinal).SelectMany(ReadFile)];
 
     private static IEnumerable<AnnotatedRetelling> ReadFile(string path)
     {
@@ -20,7 +21,12 @@ internal sealed record AnnotatedRetelling(string File, string Title, string? Par
         {
             var head = block.Split('\n', 2);
             var title = head[0].Split('|');
-            yield return Read(Path.GetFileName(path), title[0].Trim(), title.Length > 1 ? title[1].Split('=')[1].Trim() : null, head[1].Trim());
+            yield return Read(
+                Path.GetFileName(path),
+                title[0].Trim(),
+                title.Length > 1 ? title[1].Split('=')[1].Trim() : null,
+                head[1].Trim()
+            );
         }
     }
 
@@ -59,12 +65,17 @@ internal sealed record Mark(int Start, int End, string Id, Who? By, Outcome Outc
         var onlySaid = false;
         foreach (var word in says.Skip(1))
         {
-            if (word is "me" or "they") by = word == "me" ? Who.Me : Who.Partner;
-            else if (word == "!") onlySaid = true;
-            else if (word.StartsWith("given:", StringComparison.Ordinal)) given = word.EndsWith("me", StringComparison.Ordinal) ? Who.Me : Who.Partner;
-            else if (!Term.TryRead(word, out outcome)) throw new InvalidDataException($"the mark '{string.Join(' ', says)}' says '{word}', which means nothing.");
+            if (word is "me" or "they")
+                by = word == "me" ? Who.Me : Who.Partner;
+            else if (word == "!")
+                onlySaid = true;
+            else if (word.StartsWith("given:", StringComparison.Ordinal))
+                given = word.EndsWith("me", StringComparison.Ordinal) ? Who.Me : Who.Partner;
+            else if (!Term.TryRead(word, out outcome))
+                throw new InvalidDataException($"the mark '{string.Join(' ', says)}' says '{word}', which means nothing.");
         }
-        if (MatVocabulary.BuiltIn.Move(says[0]) is null && MatVocabulary.BuiltIn.Place(says[0]) is null) throw new InvalidDataException($"there is no move or place '{says[0]}'.");
+        if (MatVocabulary.BuiltIn.Move(says[0]) is null && MatVocabulary.BuiltIn.Place(says[0]) is null)
+            throw new InvalidDataException($"there is no move or place '{says[0]}'.");
         return new Mark(start, end, says[0], by, outcome, given, onlySaid);
     }
 }

@@ -11,7 +11,9 @@ internal static class Crash
 
     public static async Task<int> Run(int runs)
     {
-        Console.WriteLine($"{Saves} saves with a kill -9 in the middle, {runs} runs: acknowledged before the kill, found after it, integrity");
+        Console.WriteLine(
+            $"{Saves} saves with a kill -9 in the middle, {runs} runs: acknowledged before the kill, found after it, integrity"
+        );
         var lost = 0;
         for (var run = 0; run < runs; run++)
         {
@@ -29,9 +31,12 @@ internal static class Crash
                 var there = store.Read().Rolls.Where(r => r.Roll.Notches.Count() == 3).Select(r => r.Roll.Id).ToHashSet();
                 missing = acknowledged.Count(id => !there.Contains(id));
             }
-            if (health != "ok") missing++;
+            if (health != "ok")
+                missing++;
             lost += missing;
-            Console.WriteLine($"  run {run + 1,2}: {before,3} acknowledged, then {acknowledged.Count} in all, {missing} missing, integrity_check {health}");
+            Console.WriteLine(
+                $"  run {run + 1, 2}: {before, 3} acknowledged, then {acknowledged.Count} in all, {missing} missing, integrity_check {health}"
+            );
             Directory.Delete(directory, recursive: true);
         }
         Console.WriteLine(lost == 0 ? "nothing acknowledged was lost" : $"{lost} LOST");
@@ -45,13 +50,17 @@ internal static class Crash
         {
             for (var i = 0; i < Saves; i++)
             {
-                if (!await server.Save($"r{i}")) return;
-                lock (acknowledged) acknowledged.Add($"r{i}");
+                if (!await server.Save($"r{i}"))
+                    return;
+                lock (acknowledged)
+                    acknowledged.Add($"r{i}");
             }
         });
         while (!saving.IsCompleted)
         {
-            lock (acknowledged) if (acknowledged.Count >= killAfter) break;
+            lock (acknowledged)
+                if (acknowledged.Count >= killAfter)
+                    break;
             await Task.Delay(1);
         }
         // SIGKILL while the next save is on its way.
@@ -64,7 +73,8 @@ internal static class Crash
         using var server = await Server.Start(directory);
         for (var i = acknowledged.Count; i < Saves; i++)
         {
-            if (await server.Save($"r{i}")) acknowledged.Add($"r{i}");
+            if (await server.Save($"r{i}"))
+                acknowledged.Add($"r{i}");
         }
         server.Kill();
     }
@@ -82,7 +92,15 @@ internal static class Crash
 
         public static async Task<Server> Start(string directory)
         {
-            var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "AshNotch.App.dll"), "serve", "--data", directory, "--port", "0"]) { RedirectStandardError = true })!;
+            var process = Process.Start(
+                new ProcessStartInfo(
+                    "dotnet",
+                    [Path.Combine(AppContext.BaseDirectory, "AshNotch.App.dll"), "serve", "--data", directory, "--port", "0"]
+                )
+                {
+                    RedirectStandardError = true,
+                }
+            )!;
             var line = await process.StandardError.ReadLineAsync() ?? throw new InvalidOperationException("the server said nothing");
             return new Server(process, line.Split(' ').First(w => w.StartsWith("http", StringComparison.Ordinal)));
         }
@@ -91,7 +109,16 @@ internal static class Crash
         {
             try
             {
-                var told = new { text = "Standing. I pulled guard to half guard. He knee cut to side control. I escaped to half guard.", session = new { date = "2026-03-02", kind = "class", attire = "gi" } };
+                var told = new
+                {
+                    text = "Standing. I pulled guard to half guard. He knee cut to side control. I escaped to half guard.",
+                    session = new
+                    {
+                        date = "2026-03-02",
+                        kind = "class",
+                        attire = "gi",
+                    },
+                };
                 using var answer = await client.PutAsJsonAsync($"/api/rolls/{id}/telling", told);
                 return answer.IsSuccessStatusCode;
             }
@@ -103,7 +130,8 @@ internal static class Crash
 
         public void Kill()
         {
-            if (!process.HasExited) process.Kill();
+            if (!process.HasExited)
+                process.Kill();
             process.WaitForExit();
         }
 

@@ -7,6 +7,8 @@ if (name is not ("all" or "reading" or "speed" or "crash"))
     Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed and crash.");
     return 2;
 }
-if (name is "all" or "reading") Reading.Run(args[Math.Min(1, args.Length)..]);
-if (name is "all" or "speed") Speed.Run();
+if (name is "all" or "reading")
+    Reading.Run(args[Math.Min(1, args.Length)..]);
+if (name is "all" or "speed")
+    Speed.Run();
 return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;

@@ -9,19 +9,25 @@ internal static class Reading
     {
         var folder = Path.Combine(Root(), "bench", "reading");
         var asked = args.Length > 0 ? args[0] : null;
-        Console.WriteLine("reading            retellings  mentions: recall precision role  notches: recall precision  who   move  outcome  all right  wrongly counted");
+        Console.WriteLine(
+            "reading            retellings  mentions: recall precision role  notches: recall precision  who   move  outcome  all right  wrongly counted"
+        );
         foreach (var half in (string[])["tuning", "set-aside"])
         {
             var score = new ReadingScore();
             foreach (var told in AnnotatedRetelling.ReadFolder(Path.Combine(folder, half)))
             {
                 // What disagrees is shown for the tuning half only: the other is a check, not a thing to look at.
-                Action<string>? tell = asked == "show" && half == "tuning" ? line => Console.WriteLine($"  {told.File} · {told.Title}: {line}") : null;
+                Action<string>? tell =
+                    asked == "show" && half == "tuning" ? line => Console.WriteLine($"  {told.File} · {told.Title}: {line}") : null;
                 score.Add(told, tell);
             }
-            Console.WriteLine(string.Create(
-                CultureInfo.InvariantCulture,
-                $"{half,-18} {score.Retellings,10}  {"",9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"",9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{half, -18} {score.Retellings, 10}  {"", 9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"", 9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"
+                )
+            );
         }
     }
 
@@ -30,7 +36,8 @@ internal static class Reading
     private static string Root()
     {
         var directory = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(directory!.FullName, "global.json"))) directory = directory.Parent;
+        while (!File.Exists(Path.Combine(directory!.FullName, "global.json")))
+            directory = directory.Parent;
         return directory.FullName;
     }
 }

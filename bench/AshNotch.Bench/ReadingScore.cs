@@ -42,17 +42,23 @@ internal sealed class ReadingScore
             var same = free.FirstOrDefault(m => m.Start < mark.End && mark.Start < m.End && IsSameName(m, mark));
             if (same is null)
             {
-                tell?.Invoke($"mention missed: {told.Text[mark.Start..mark.End]} = {mark.Id}{string.Concat(read.Mentions.Where(m => m.Start < mark.End && mark.Start < m.End).Select(m => $", read as {m.Id}"))}");
+                tell?.Invoke(
+                    $"mention missed: {told.Text[mark.Start..mark.End]} = {mark.Id}{string.Concat(read.Mentions.Where(m => m.Start < mark.End && mark.Start < m.End).Select(m => $", read as {m.Id}"))}"
+                );
                 continue;
             }
             free.Remove(same);
             MentionsFound++;
-            if (!mark.IsPlace || same.Kind != "place") continue;
+            if (!mark.IsPlace || same.Kind != "place")
+                continue;
             Roles++;
-            if (same.Id == mark.Id) RolesRight++;
-            else tell?.Invoke($"role wrong: {told.Text[mark.Start..mark.End]} = {mark.Id}, read as {same.Id}");
+            if (same.Id == mark.Id)
+                RolesRight++;
+            else
+                tell?.Invoke($"role wrong: {told.Text[mark.Start..mark.End]} = {mark.Id}, read as {same.Id}");
         }
-        foreach (var extra in free) tell?.Invoke($"mention too many: {extra.Text} = {extra.Id}");
+        foreach (var extra in free)
+            tell?.Invoke($"mention too many: {extra.Text} = {extra.Id}");
     }
 
     private void AddNotches(AnnotatedRetelling told, Retelling read, Action<string>? tell)
@@ -64,7 +70,9 @@ internal sealed class ReadingScore
         foreach (var mark in marks)
         {
             var near = free.Where(n => n.Span is { } s && s.Start < mark.End && mark.Start < s.End).ToList();
-            var notch = near.FirstOrDefault(n => IsSame(n, mark)) ?? near.FirstOrDefault(n => !marks.Any(other => other != mark && IsSame(n, other)));
+            var notch =
+                near.FirstOrDefault(n => IsSame(n, mark))
+                ?? near.FirstOrDefault(n => !marks.Any(other => other != mark && IsSame(n, other)));
             if (notch is null)
             {
                 tell?.Invoke($"notch missed: {Say(mark, told.Text)}");
@@ -77,25 +85,32 @@ internal sealed class ReadingScore
             MoveRight += move ? 1 : 0;
             OutcomeRight += outcome ? 1 : 0;
             AllRight += who && move && outcome ? 1 : 0;
-            if (!(who && move && outcome)) tell?.Invoke($"notch differs: {Say(mark, told.Text)}, read as {Say(notch)}");
+            if (!(who && move && outcome))
+                tell?.Invoke($"notch differs: {Say(mark, told.Text)}, read as {Say(notch)}");
         }
-        foreach (var extra in free) tell?.Invoke($"notch too many: {Say(extra)} from '{told.Text[extra.Span!.Value.Start..extra.Span.Value.End]}'");
+        foreach (var extra in free)
+            tell?.Invoke($"notch too many: {Say(extra)} from '{told.Text[extra.Span!.Value.Start..extra.Span.Value.End]}'");
 
         foreach (var mark in told.Marks.Where(m => m.OnlySaid))
         {
             OnlySaid++;
             var counted = free.FirstOrDefault(n => n.Span is { } s && s.Start < mark.End && mark.Start < s.End && IsSame(n, mark));
-            if (counted is null) continue;
+            if (counted is null)
+                continue;
             WronglyCounted++;
             tell?.Invoke($"wrongly counted: {told.Text[mark.Start..mark.End]}");
         }
     }
 
-    private static bool IsSame(Notch notch, Mark mark) => mark.IsPlace ? notch.To is { } to && Position(to) == Position(mark.Id) && (notch.Move is null || !IsOther(notch, mark)) : notch.Move == mark.Id;
+    private static bool IsSame(Notch notch, Mark mark) =>
+        mark.IsPlace
+            ? notch.To is { } to && Position(to) == Position(mark.Id) && (notch.Move is null || !IsOther(notch, mark))
+            : notch.Move == mark.Id;
 
     // "took his back" names the move and the place it leads to alike.
     private static bool IsSameName(Mention read, Mark mark) =>
-        Position(read.Id) == Position(mark.Id) || (mark.IsPlace && MatVocabulary.BuiltIn.Move(read.Id)?.To is { } to && Position(to) == Position(mark.Id));
+        Position(read.Id) == Position(mark.Id)
+        || (mark.IsPlace && MatVocabulary.BuiltIn.Move(read.Id)?.To is { } to && Position(to) == Position(mark.Id));
 
     // A named move that leads to the place is the same event told with its verb.
     private static bool IsOther(Notch notch, Mark mark) => notch.Span is { } s && !(s.Start < mark.End && mark.Start < s.End);

@@ -22,27 +22,52 @@ internal static class Speed
         foreach (var target in (int[])[own, 25_000, 125_000, 250_000])
         {
             var file = Path.GetTempFileName();
-            using (var output = File.Create(file)) LogWriter.Write(Repeat(demo, (int)Math.Ceiling(target / (double)own)), output);
+            using (var output = File.Create(file))
+                LogWriter.Write(Repeat(demo, (int)Math.Ceiling(target / (double)own)), output);
             var runs = Enumerable.Range(0, 5).Select(_ => Measure("weak-spots", file)).OrderBy(r => r.Seconds).ToList();
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"  {target,8} {new FileInfo(file).Length / 1e6,8:0.0} {runs[2].Seconds,8:0.00} {runs.Max(r => r.Megabytes),8:0}"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"  {target, 8} {new FileInfo(file).Length / 1e6, 8:0.0} {runs[2].Seconds, 8:0.00} {runs.Max(r => r.Megabytes), 8:0}"
+                )
+            );
             File.Delete(file);
         }
 
         var many = Repeat(demo, (int)Math.Ceiling(250_000 / (double)own));
         WeakSpotRanking.Of(many, Aim.Points);
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"ranking alone in a running program: {Median(() => WeakSpotRanking.Of(demo, Aim.Points)):0.0} ms on the demo log, {Median(() => WeakSpotRanking.Of(many, Aim.Points)):0} ms on 250,000 notches"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"ranking alone in a running program: {Median(() => WeakSpotRanking.Of(demo, Aim.Points)):0.0} ms on the demo log, {Median(() => WeakSpotRanking.Of(many, Aim.Points)):0} ms on 250,000 notches"
+            )
+        );
         var words = string.Join(' ', demo.Rolls.Select(r => r.Roll.Retelling).OfType<string>());
         words = string.Join(' ', Word.Split(words + " " + words).Take(1000).Select(w => w.Text));
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"reading 1,000 words: {Median(() => RetellingReader.Read(words)):0.0} ms"));
+        Console.WriteLine(
+            string.Create(CultureInfo.InvariantCulture, $"reading 1,000 words: {Median(() => RetellingReader.Read(words)):0.0} ms")
+        );
     }
 
-    private static Log Repeat(Log log, int times) => log with
-    {
-        Sessions = [.. Enumerable.Range(0, times).SelectMany(k => log.Sessions.Select(s => s with
+    private static Log Repeat(Log log, int times) =>
+        log with
         {
-            Id = $"{k}-{s.Id}", Date = s.Date!.Value.AddDays(-70 * (times - 1 - k) % 20_000), Rolls = [.. s.Rolls.Select(r => r with { Id = $"{k}-{r.Id}" })],
-        }))],
-    };
+            Sessions =
+            [
+                .. Enumerable
+                    .Range(0, times)
+                    .SelectMany(k =>
+                        log.Sessions.Select(s =>
+                            s with
+                            {
+                                Id = $"{k}-{s.Id}",
+                                Date = s.Date!.Value.AddDays(-70 * (times - 1 - k) % 20_000),
+                                Rolls = [.. s.Rolls.Select(r => r with { Id = $"{k}-{r.Id}" })],
+                            }
+                        )
+                    ),
+            ],
+        };
 
     private static (double Seconds, double Megabytes) Measure(params string[] args)
     {
@@ -50,7 +75,8 @@ internal static class Speed
         using var process = Process.Start(new ProcessStartInfo("dotnet", [Program, .. args]) { RedirectStandardOutput = true })!;
         var peak = 0L;
         var reading = process.StandardOutput.ReadToEndAsync();
-        while (!process.WaitForExit(5)) peak = Math.Max(peak, PeakOf(process.Id));
+        while (!process.WaitForExit(5))
+            peak = Math.Max(peak, PeakOf(process.Id));
         reading.Wait();
         return (watch.Elapsed.TotalSeconds, peak / 1e6);
     }
@@ -61,7 +87,9 @@ internal static class Speed
         try
         {
             var line = File.ReadLines($"/proc/{process}/status").FirstOrDefault(l => l.StartsWith("VmHWM:", StringComparison.Ordinal));
-            return line is null ? 0 : 1024 * long.Parse(line.Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture);
+            return line is null
+                ? 0
+                : 1024 * long.Parse(line.Split(' ', StringSplitOptions.RemoveEmptyEntries)[^2], CultureInfo.InvariantCulture);
         }
         catch (IOException)
         {
@@ -72,11 +100,15 @@ internal static class Speed
     private static double Median(Action action)
     {
         action();
-        return Enumerable.Range(0, 9).Select(_ =>
-        {
-            var watch = Stopwatch.StartNew();
-            action();
-            return watch.Elapsed.TotalMilliseconds;
-        }).Order().ElementAt(4);
+        return Enumerable
+            .Range(0, 9)
+            .Select(_ =>
+            {
+                var watch = Stopwatch.StartNew();
+                action();
+                return watch.Elapsed.TotalMilliseconds;
+            })
+            .Order()
+            .ElementAt(4);
     }
 }

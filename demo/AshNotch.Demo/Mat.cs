@@ -40,7 +40,10 @@ internal sealed class Mat(Random random)
         var left = 5 + random.Next(8);
         while (left > 0)
         {
-            var start = positional ? "half-guard/bottom" : random.Next(3) == 0 ? "seated-guard/bottom" : "standing/neutral";
+            var start =
+                positional ? "half-guard/bottom"
+                : random.Next(3) == 0 ? "seated-guard/bottom"
+                : "standing/neutral";
             var (exchange, used) = Exchange(start, left, tilt, light);
             exchanges.Add(exchange);
             left -= used;
@@ -51,8 +54,14 @@ internal sealed class Mat(Random random)
             Id = id,
             Partner = partner.Id,
             PartnerThen = partner.Today,
-            Kind = match ? RollKind.Match : positional ? RollKind.Positional : RollKind.Free,
-            Intensity = match ? Intensity.Hard : light ? Intensity.Light : Intensity.Steady,
+            Kind =
+                match ? RollKind.Match
+                : positional ? RollKind.Positional
+                : RollKind.Free,
+            Intensity =
+                match ? Intensity.Hard
+                : light ? Intensity.Light
+                : Intensity.Steady,
             Minutes = match ? 6 : 5,
             Rules = match ? "federation" : null,
             Partial = random.Next(12) == 0 ? [PartialAccount.CutShort] : [],
@@ -68,7 +77,16 @@ internal sealed class Mat(Random random)
         {
             var notch = Notch(now, tilt, light);
             notches.Add(notch);
-            if (notch.Outcome == Outcome.Tap) return (new Exchange { Start = start, End = ExchangeEnd.Tap, Notches = notches }, notches.Count);
+            if (notch.Outcome == Outcome.Tap)
+                return (
+                    new Exchange
+                    {
+                        Start = start,
+                        End = ExchangeEnd.Tap,
+                        Notches = notches,
+                    },
+                    notches.Count
+                );
             now = notch.To ?? now;
         }
         return (new Exchange { Start = start, Notches = notches }, notches.Count);
@@ -76,22 +94,45 @@ internal sealed class Mat(Random random)
 
     private Notch Notch(string now, double tilt, bool light)
     {
-        var ways = Book.Exits(now).OrderBy(e => e.Key.By).ThenBy(e => e.Key.Move, StringComparer.Ordinal).Select(e => (
-            e.Key,
-            Weight: e.Value * Book.Lands(now, e.Key.By) * Habits.GetValueOrDefault((now, e.Key.By, e.Key.Move!), 1) * Math.Exp(e.Key.By == Who.Me ? tilt : -tilt))).ToList();
+        var ways = Book.Exits(now)
+            .OrderBy(e => e.Key.By)
+            .ThenBy(e => e.Key.Move, StringComparer.Ordinal)
+            .Select(e =>
+                (
+                    e.Key,
+                    Weight: e.Value
+                        * Book.Lands(now, e.Key.By)
+                        * Habits.GetValueOrDefault((now, e.Key.By, e.Key.Move!), 1)
+                        * Math.Exp(e.Key.By == Who.Me ? tilt : -tilt)
+                )
+            )
+            .ToList();
         var pick = random.NextDouble() * ways.Sum(w => w.Weight);
         var way = ways[^1].Key;
         foreach (var (key, weight) in ways)
         {
             pick -= weight;
-            if (pick > 0) continue;
+            if (pick > 0)
+                continue;
             way = key;
             break;
         }
         // They pull to half guard, where they feel at home.
         var to = way is { By: Who.Me, Move: "guard-pull" } ? "half-guard/bottom" : way.To;
-        var lands = random.NextDouble() < (now is "half-guard/bottom" && way.Move == "knee-cut-pass" ? 0.8 : to is null ? 0.4 : 0.6);
-        var stays = random.Next(10) switch { < 6 => Outcome.Stopped, 6 => Outcome.Abandoned, 7 => Outcome.Threatened, _ => Outcome.Near };
+        var lands =
+            random.NextDouble()
+            < (
+                now is "half-guard/bottom" && way.Move == "knee-cut-pass" ? 0.8
+                : to is null ? 0.4
+                : 0.6
+            );
+        var stays = random.Next(10) switch
+        {
+            < 6 => Outcome.Stopped,
+            6 => Outcome.Abandoned,
+            7 => Outcome.Threatened,
+            _ => Outcome.Near,
+        };
         var given = lands && to is not null && light && random.Next(4) == 0 ? (Who?)(way.By == Who.Me ? Who.Partner : Who.Me) : null;
         return new Notch
         {
@@ -99,10 +140,19 @@ internal sealed class Mat(Random random)
             Move = random.Next(15) == 0 && to is not null && lands ? null : way.Move,
             From = now,
             To = lands ? to : null,
-            Outcome = lands ? to is null ? Outcome.Tap : Outcome.Landed : stays,
+            Outcome = lands
+                ? to is null
+                    ? Outcome.Tap
+                    : Outcome.Landed
+                : stays,
             Given = given,
             Unsure = random.Next(14) == 0,
-            Side = random.Next(4) switch { 0 => BodySide.Left, 1 => BodySide.Right, _ => null },
+            Side = random.Next(4) switch
+            {
+                0 => BodySide.Left,
+                1 => BodySide.Right,
+                _ => null,
+            },
             Causes = lands && way.By == Who.Partner && random.Next(4) == 0 ? [Causes[random.Next(Causes.Length)]] : [],
         };
     }

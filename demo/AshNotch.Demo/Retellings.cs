@@ -48,5 +48,6 @@ internal static class Retellings
         };
     }
 
-    private static T Said<T>(string word) where T : struct, Enum => Term.TryRead<T>(word, out var term) ? term : throw new FormatException($"retellings: '{word}'");
+    private static T Said<T>(string word)
+        where T : struct, Enum => Term.TryRead<T>(word, out var term) ? term : throw new FormatException($"retellings: '{word}'");
 }

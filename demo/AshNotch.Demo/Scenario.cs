@@ -12,18 +12,113 @@ public static class Scenario
     /// <summary>The partners, all invented.</summary>
     public static IReadOnlyList<Partner> Partners { get; } =
     [
-        new() { Id = "alder", Name = "Alder", Belt = Belt.Purple, Stripes = 1, WeightKg = 82.5, Traits = ["long legs", "patient"], Notes = "Cuts the knee at any half guard." },
-        new() { Id = "birch", Name = "Birch", Belt = Belt.Blue, Stripes = 3, WeightKg = 73, Traits = ["quick", "inverts"] },
-        new() { Id = "cedar", Name = "Cedar", Belt = Belt.White, Stripes = 4, WeightKg = 91, Traits = ["strong"] },
-        new() { Id = "dogwood", Name = "Dogwood", Belt = Belt.Brown, Stripes = 0, WeightKg = 77, Traits = ["leg locks"], Notes = "Goes light when asked." },
-        new() { Id = "elm", Name = "Elm", Belt = Belt.Blue, Stripes = 1, Size = RelativeSize.Lighter, Traits = ["lasso"] },
-        new() { Id = "fir", Name = "Fir", Belt = Belt.White, Stripes = 1, WeightKg = 68 },
-        new() { Id = "hazel", Name = "Hazel", Belt = Belt.Purple, Stripes = 3, WeightKg = 64.5, Traits = ["closed guard"] },
-        new() { Id = "juniper", Name = "Juniper", Belt = Belt.Blue, Stripes = 0, WeightKg = 79, Traits = ["wrestles"] },
-        new() { Id = "larch", Name = "Larch", Belt = Belt.Black, Stripes = 1, WeightKg = 85, Notes = "Gives positions to work from." },
-        new() { Id = "maple", Name = "Maple", Belt = Belt.Blue, Stripes = 2, WeightKg = 75.5 },
-        new() { Id = "rowan", Name = "Rowan", Belt = Belt.White, Stripes = 3, Size = RelativeSize.MuchHeavier },
-        new() { Id = "willow", Name = "Willow", Belt = Belt.Purple, Stripes = 0, WeightKg = 70, Traits = ["back takes"] },
+        new()
+        {
+            Id = "alder",
+            Name = "Alder",
+            Belt = Belt.Purple,
+            Stripes = 1,
+            WeightKg = 82.5,
+            Traits = ["long legs", "patient"],
+            Notes = "Cuts the knee at any half guard.",
+        },
+        new()
+        {
+            Id = "birch",
+            Name = "Birch",
+            Belt = Belt.Blue,
+            Stripes = 3,
+            WeightKg = 73,
+            Traits = ["quick", "inverts"],
+        },
+        new()
+        {
+            Id = "cedar",
+            Name = "Cedar",
+            Belt = Belt.White,
+            Stripes = 4,
+            WeightKg = 91,
+            Traits = ["strong"],
+        },
+        new()
+        {
+            Id = "dogwood",
+            Name = "Dogwood",
+            Belt = Belt.Brown,
+            Stripes = 0,
+            WeightKg = 77,
+            Traits = ["leg locks"],
+            Notes = "Goes light when asked.",
+        },
+        new()
+        {
+            Id = "elm",
+            Name = "Elm",
+            Belt = Belt.Blue,
+            Stripes = 1,
+            Size = RelativeSize.Lighter,
+            Traits = ["lasso"],
+        },
+        new()
+        {
+            Id = "fir",
+            Name = "Fir",
+            Belt = Belt.White,
+            Stripes = 1,
+            WeightKg = 68,
+        },
+        new()
+        {
+            Id = "hazel",
+            Name = "Hazel",
+            Belt = Belt.Purple,
+            Stripes = 3,
+            WeightKg = 64.5,
+            Traits = ["closed guard"],
+        },
+        new()
+        {
+            Id = "juniper",
+            Name = "Juniper",
+            Belt = Belt.Blue,
+            Stripes = 0,
+            WeightKg = 79,
+            Traits = ["wrestles"],
+        },
+        new()
+        {
+            Id = "larch",
+            Name = "Larch",
+            Belt = Belt.Black,
+            Stripes = 1,
+            WeightKg = 85,
+            Notes = "Gives positions to work from.",
+        },
+        new()
+        {
+            Id = "maple",
+            Name = "Maple",
+            Belt = Belt.Blue,
+            Stripes = 2,
+            WeightKg = 75.5,
+        },
+        new()
+        {
+            Id = "rowan",
+            Name = "Rowan",
+            Belt = Belt.White,
+            Stripes = 3,
+            Size = RelativeSize.MuchHeavier,
+        },
+        new()
+        {
+            Id = "willow",
+            Name = "Willow",
+            Belt = Belt.Purple,
+            Stripes = 0,
+            WeightKg = 70,
+            Traits = ["back takes"],
+        },
     ];
 
     private static readonly DateOnly FirstMonday = new(2026, 9, 14);
@@ -47,7 +142,10 @@ public static class Scenario
                     Id = $"s{date:MMdd}",
                     Date = date,
                     Time = day == DayOfWeek.Saturday ? new TimeOnly(10, 30) : new TimeOnly(18, 45),
-                    Kind = competition ? SessionKind.Competition : day == DayOfWeek.Saturday ? SessionKind.OpenMat : SessionKind.Class,
+                    Kind =
+                        competition ? SessionKind.Competition
+                        : day == DayOfWeek.Saturday ? SessionKind.OpenMat
+                        : SessionKind.Class,
                     Attire = day == DayOfWeek.Wednesday ? Attire.NoGi : Attire.Gi,
                     State = random.Next(5) == 0 ? new DayState(Energy.Tired, random.Next(2) == 0 ? ["right ring finger"] : [], null) : null,
                     Notes = competition ? "Small local open, two matches." : null,
@@ -66,7 +164,11 @@ public static class Scenario
                 WeightKg = 74,
                 AgeDivision = AgeDivision.Master1,
                 Units = WeightUnit.Kg,
-                History = [new PractitionerThen(FirstMonday, Belt.Blue, 1, 75.5, AgeDivision.Master1), new PractitionerThen(FirstMonday.AddDays(40), Belt.Blue, 2, 74, AgeDivision.Master1)],
+                History =
+                [
+                    new PractitionerThen(FirstMonday, Belt.Blue, 1, 75.5, AgeDivision.Master1),
+                    new PractitionerThen(FirstMonday.AddDays(40), Belt.Blue, 2, 74, AgeDivision.Master1),
+                ],
             },
             Partners = Partners,
             Sessions = sessions,

@@ -16,18 +16,22 @@ internal static class Guard
         headers["Cross-Origin-Opener-Policy"] = "same-origin";
         headers["Cross-Origin-Resource-Policy"] = "same-origin";
         headers["Permissions-Policy"] = "camera=(), microphone=(), geolocation=()";
-        if (context.Request.Path.StartsWithSegments("/api")) headers.CacheControl = "no-store";
+        if (context.Request.Path.StartsWithSegments("/api"))
+            headers.CacheControl = "no-store";
 
         if (!HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method) && IsForeign(context.Request))
         {
-            return Results.Problem("This request comes from another site; open Ash Notch itself.", statusCode: StatusCodes.Status403Forbidden).ExecuteAsync(context);
+            return Results
+                .Problem("This request comes from another site; open Ash Notch itself.", statusCode: StatusCodes.Status403Forbidden)
+                .ExecuteAsync(context);
         }
         return next(context);
     }
 
     private static bool IsForeign(HttpRequest request)
     {
-        if (request.Headers["Sec-Fetch-Site"].ToString() is { Length: > 0 } site and not ("same-origin" or "none")) return true;
+        if (request.Headers["Sec-Fetch-Site"].ToString() is { Length: > 0 } site and not ("same-origin" or "none"))
+            return true;
         var origin = request.Headers.Origin.ToString();
         return origin.Length > 0 && origin != $"{request.Scheme}://{request.Host}";
     }

@@ -19,7 +19,8 @@ public sealed class LogCache(LogStore store)
             {
                 // The version is read first: a commit in between makes the next call read again, never miss it.
                 var version = store.Version;
-                if (kept is not { } fresh || fresh.Version != version) kept = (version, store.Read());
+                if (kept is not { } fresh || fresh.Version != version)
+                    kept = (version, store.Read());
                 return kept.Value.Log;
             }
         }

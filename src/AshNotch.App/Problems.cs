@@ -12,25 +12,39 @@ internal sealed class Problems : IExceptionHandler
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken stop)
     {
         var problem = Of(exception);
-        if (problem is null) return false;
+        if (problem is null)
+            return false;
         await Results.Problem(problem).ExecuteAsync(context);
         return true;
     }
 
-    private static ProblemDetails? Of(Exception exception) => exception switch
-    {
-        FaultyInputException faulty => Faulty(faulty.Faults),
-        StorageException storage => new ProblemDetails { Status = StatusCodes.Status409Conflict, Title = "That could not be kept.", Detail = storage.Message },
-        BadHttpRequestException { InnerException: JsonException json } => Faulty([new Fault(Path(json), "has a value of the wrong type, or is not valid JSON.")]),
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => new ProblemDetails
+    private static ProblemDetails? Of(Exception exception) =>
+        exception switch
         {
-            Status = StatusCodes.Status413PayloadTooLarge,
-            Title = "That is too much at once.",
-            Detail = "Keep one roll under 2 megabytes; split it in two.",
-        },
-        BadHttpRequestException bad => new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.Message },
-        _ => null,
-    };
+            FaultyInputException faulty => Faulty(faulty.Faults),
+            StorageException storage => new ProblemDetails
+            {
+                Status = StatusCodes.Status409Conflict,
+                Title = "That could not be kept.",
+                Detail = storage.Message,
+            },
+            BadHttpRequestException { InnerException: JsonException json } => Faulty([
+                new Fault(Path(json), "has a value of the wrong type, or is not valid JSON."),
+            ]),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => new ProblemDetails
+            {
+                Status = StatusCodes.Status413PayloadTooLarge,
+                Title = "That is too much at once.",
+                Detail = "Keep one roll under 2 megabytes; split it in two.",
+            },
+            BadHttpRequestException bad => new ProblemDetails
+            {
+                Status = bad.StatusCode,
+                Title = "The request could not be read.",
+                Detail = bad.Message,
+            },
+            _ => null,
+        };
 
     private static HttpValidationProblemDetails Faulty(IReadOnlyList<Fault> faults) =>
         new(faults.GroupBy(f => f.Where).ToDictionary(g => g.Key, g => g.Select(f => f.What).ToArray()))

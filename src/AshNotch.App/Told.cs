@@ -42,14 +42,27 @@ public sealed class Told
     public static Told Of(ToRead toRead, Log log, Checker check)
     {
         var text = check.Text(toRead.Text, "text") ?? "";
-        var corrections = (toRead.Corrections ?? []).Select((c, i) => new Correction(
-            check.Text(c.Words, $"corrections[{i}].words") ?? "", c.Occurrence, c.Notch is null ? null : RollReading.Read(c.Notch, check, $"corrections[{i}].notch"))).ToList();
+        var corrections = (toRead.Corrections ?? [])
+            .Select(
+                (c, i) =>
+                    new Correction(
+                        check.Text(c.Words, $"corrections[{i}].words") ?? "",
+                        c.Occurrence,
+                        c.Notch is null ? null : RollReading.Read(c.Notch, check, $"corrections[{i}].notch")
+                    )
+            )
+            .ToList();
         var named = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
         for (var i = 0; i < (toRead.Partners?.Count ?? 0); i++)
         {
-            var (name, partner) = (check.Name(toRead.Partners![i].Name, $"partners[{i}].name"), check.Name(toRead.Partners[i].Partner, $"partners[{i}].partner") ?? "");
-            if (partner.Length > 0 && log.Partners.All(p => p.Id != partner)) check.Fault($"partners[{i}].partner", "is not among the partners; choose another.");
-            if (name is not null) named[name] = partner;
+            var (name, partner) = (
+                check.Name(toRead.Partners![i].Name, $"partners[{i}].name"),
+                check.Name(toRead.Partners[i].Partner, $"partners[{i}].partner") ?? ""
+            );
+            if (partner.Length > 0 && log.Partners.All(p => p.Id != partner))
+                check.Fault($"partners[{i}].partner", "is not among the partners; choose another.");
+            if (name is not null)
+                named[name] = partner;
         }
         check.ThrowIfFaulty();
         return new Told(text, log, named, corrections, toRead.Partner);
@@ -59,7 +72,8 @@ public sealed class Told
     public Partner? Chosen => log.Partners.FirstOrDefault(p => p.Id == chosen);
 
     /// <summary>Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.</summary>
-    public ToldPartner? WithOf(int roll) => Read[roll].With is { } with && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
+    public ToldPartner? WithOf(int roll) =>
+        Read[roll].With is { } with && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
 
     /// <summary>The partner meant, or null when there is none in the log.</summary>
     public Partner? PartnerOf(ToldPartner with)

@@ -37,12 +37,18 @@ public static class WebHost
             o.SerializerOptions.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
             o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower));
         });
-        builder.Services.AddOpenApi("v1", o => o.AddDocumentTransformer((document, _, _) =>
-        {
-            document.Info.Title = "Ash Notch";
-            document.Servers?.Clear();
-            return Task.CompletedTask;
-        }));
+        builder.Services.AddOpenApi(
+            "v1",
+            o =>
+                o.AddDocumentTransformer(
+                    (document, _, _) =>
+                    {
+                        document.Info.Title = "Ash Notch";
+                        document.Servers?.Clear();
+                        return Task.CompletedTask;
+                    }
+                )
+        );
 
         var app = builder.Build();
         app.UseHostFiltering();
@@ -56,7 +62,21 @@ public static class WebHost
             app.UseDefaultFiles(new DefaultFilesOptions { FileProvider = files });
             app.UseStaticFiles(new StaticFileOptions { FileProvider = files });
         }
-        app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory().MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapDrafts().MapToday().MapKeeping();
+        app.MapVocabulary()
+            .MapReading()
+            .MapBoard()
+            .MapNames()
+            .MapCaptions()
+            .MapTellings()
+            .MapRolls()
+            .MapHistory()
+            .MapPartners()
+            .MapPractitioner()
+            .MapWeakSpots()
+            .MapFocus()
+            .MapDrafts()
+            .MapToday()
+            .MapKeeping();
         // The first letters somebody writes should not wait for the names to be learned.
         app.Lifetime.ApplicationStarted.Register(() => Task.Run(() => RetellingReader.Read("I pulled guard and he passed.")));
         return app;

@@ -14,7 +14,9 @@ public sealed class DataLock : IDisposable
         try
         {
             Directory.CreateDirectory(directory);
-            return new DataLock(new FileStream(Path.Combine(directory, "serve.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None));
+            return new DataLock(
+                new FileStream(Path.Combine(directory, "serve.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None)
+            );
         }
         catch (UnauthorizedAccessException)
         {
@@ -22,9 +24,11 @@ public sealed class DataLock : IDisposable
         }
         catch (IOException e)
         {
-            throw new StorageException(e is DirectoryNotFoundException or FileNotFoundException || !Directory.Exists(directory)
-                ? $"{directory} cannot be used; name another with --data."
-                : $"{directory} is already being served by another Ash Notch; use that one, or stop it first.");
+            throw new StorageException(
+                e is DirectoryNotFoundException or FileNotFoundException || !Directory.Exists(directory)
+                    ? $"{directory} cannot be used; name another with --data."
+                    : $"{directory} is already being served by another Ash Notch; use that one, or stop it first."
+            );
         }
     }
 

@@ -9,12 +9,27 @@ namespace AshNotch.Storage;
 internal static class FocusTable
 {
     public static List<Focus> Read(SqliteConnection connection) =>
-    [
-        .. connection.Query("SELECT from_place, by, move, to_place, chosen, reason FROM focus ORDER BY key")
-            .Select(row => new Focus(row.GetString(0), row.Said<Who>(1)!.Value, row.Text(2), row.Text(3), row.Day(4)!.Value, row.Text(5))),
-    ];
+        [
+            .. connection
+                .Query("SELECT from_place, by, move, to_place, chosen, reason FROM focus ORDER BY key")
+                .Select(row => new Focus(
+                    row.GetString(0),
+                    row.Said<Who>(1)!.Value,
+                    row.Text(2),
+                    row.Text(3),
+                    row.Day(4)!.Value,
+                    row.Text(5)
+                )),
+        ];
 
-    public static void Add(SqliteConnection connection, Focus focus) => connection.Run(
-        "INSERT INTO focus (from_place, by, move, to_place, chosen, reason) VALUES ($1, $2, $3, $4, $5, $6)",
-        focus.From, Term.Of(focus.By), focus.Move, focus.To, Rows.Day(focus.Chosen), focus.Reason);
+    public static void Add(SqliteConnection connection, Focus focus) =>
+        connection.Run(
+            "INSERT INTO focus (from_place, by, move, to_place, chosen, reason) VALUES ($1, $2, $3, $4, $5, $6)",
+            focus.From,
+            Term.Of(focus.By),
+            focus.Move,
+            focus.To,
+            Rows.Day(focus.Chosen),
+            focus.Reason
+        );
 }

@@ -19,7 +19,13 @@ public sealed class LogStore : IDisposable
 
     private LogStore(string path)
     {
-        connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = true, DefaultTimeout = 10 }.ToString();
+        connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            ForeignKeys = true,
+            Pooling = true,
+            DefaultTimeout = 10,
+        }.ToString();
         watch = Connect();
     }
 
@@ -52,24 +58,29 @@ public sealed class LogStore : IDisposable
     {
         get
         {
-            lock (watch) return Convert.ToInt64(watch.Value("PRAGMA data_version"), CultureInfo.InvariantCulture);
+            lock (watch)
+                return Convert.ToInt64(watch.Value("PRAGMA data_version"), CultureInfo.InvariantCulture);
         }
     }
 
     /// <summary>The whole log as it stands now; sessions without rolls included.</summary>
-    public Log Read() => Using(connection =>
-    {
-        using var snapshot = connection.BeginTransaction(deferred: true);
-        var rolls = RollTable.Read(connection);
-        return new Log
+    public Log Read() =>
+        Using(connection =>
         {
-            Practitioner = PeopleTables.Practitioner(connection),
-            Partners = PeopleTables.Partners(connection),
-            Sessions = [.. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s)],
-            Focuses = FocusTable.Read(connection),
-            OwnNames = OwnNameTable.Read(connection),
-        };
-    });
+            using var snapshot = connection.BeginTransaction(deferred: true);
+            var rolls = RollTable.Read(connection);
+            return new Log
+            {
+                Practitioner = PeopleTables.Practitioner(connection),
+                Partners = PeopleTables.Partners(connection),
+                Sessions =
+                [
+                    .. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s),
+                ],
+                Focuses = FocusTable.Read(connection),
+                OwnNames = OwnNameTable.Read(connection),
+            };
+        });
 
     /// <summary>Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.</summary>
     /// <exception cref="StorageException">The roll names a partner that is not there.</exception>
@@ -77,18 +88,28 @@ public sealed class LogStore : IDisposable
 
     /// <summary>Saves rolls of one session and the partners met in them, and drops the draft they were told in, all or nothing.</summary>
     /// <exception cref="StorageException">A roll names a partner that is not there.</exception>
-    public void SaveRolls(Session session, IReadOnlyList<Partner> met, IReadOnlyList<Roll> rolls, DateTimeOffset now, string? draft = null) => Write(connection =>
-    {
-        SessionTable.Save(connection, session);
-        if (draft is not null) connection.Run("DELETE FROM draft WHERE id = $1", draft);
-        foreach (var partner in met) PeopleTables.Save(connection, partner);
-        foreach (var roll in rolls)
+    public void SaveRolls(
+        Session session,
+        IReadOnlyList<Partner> met,
+        IReadOnlyList<Roll> rolls,
+        DateTimeOffset now,
+        string? draft = null
+    ) =>
+        Write(connection =>
         {
-            if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null) throw new StorageException($"there is no partner '{roll.Partner}'.");
-            RollTable.Save(connection, session.Id, roll, now, "edited");
-        }
-        return true;
-    });
+            SessionTable.Save(connection, session);
+            if (draft is not null)
+                connection.Run("DELETE FROM draft WHERE id = $1", draft);
+            foreach (var partner in met)
+                PeopleTables.Save(connection, partner);
+            foreach (var roll in rolls)
+            {
+                if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null)
+                    throw new StorageException($"there is no partner '{roll.Partner}'.");
+                RollTable.Save(connection, session.Id, roll, now, "edited");
+            }
+            return true;
+        });
 
     /// <summary>Deletes a roll so that it can be taken back; false when there is none.</summary>
     public bool DeleteRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Delete(connection, id, now));
@@ -100,15 +121,17 @@ public sealed class LogStore : IDisposable
     public IReadOnlyList<RollChange> RollHistory(string id) => Using(connection => RollTable.History(connection, id));
 
     /// <summary>Saves a partner, new or known. Rolls already logged keep the partner as they were.</summary>
-    public void SavePartner(Partner partner) => Write(connection =>
-    {
-        PeopleTables.Save(connection, partner);
-        return true;
-    });
+    public void SavePartner(Partner partner) =>
+        Write(connection =>
+        {
+            PeopleTables.Save(connection, partner);
+            return true;
+        });
 
     /// <summary>Makes two records of one partner one; returns the number by which it is undone.</summary>
     /// <exception cref="StorageException">One of them is not there.</exception>
-    public long MergePartners(string gone, string kept, DateTimeOffset now) => Write(connection => PartnerMergeTable.Merge(connection, gone, kept, now));
+    public long MergePartners(string gone, string kept, DateTimeOffset now) =>
+        Write(connection => PartnerMergeTable.Merge(connection, gone, kept, now));
 
     /// <summary>Takes a merge apart; false when there is none to undo.</summary>
     public bool UndoMerge(long merge, DateTimeOffset now) => Write(connection => PartnerMergeTable.Undo(connection, merge, now));
@@ -117,25 +140,28 @@ public sealed class LogStore : IDisposable
     public string PartnerNow(string id) => Using(connection => PartnerMergeTable.Now(connection, id));
 
     /// <summary>Saves the practitioner.</summary>
-    public void SavePractitioner(Practitioner practitioner) => Write(connection =>
-    {
-        PeopleTables.Save(connection, practitioner);
-        return true;
-    });
+    public void SavePractitioner(Practitioner practitioner) =>
+        Write(connection =>
+        {
+            PeopleTables.Save(connection, practitioner);
+            return true;
+        });
 
     /// <summary>Adds a focus as the newest.</summary>
-    public void ChooseFocus(Focus focus) => Write(connection =>
-    {
-        FocusTable.Add(connection, focus);
-        return true;
-    });
+    public void ChooseFocus(Focus focus) =>
+        Write(connection =>
+        {
+            FocusTable.Add(connection, focus);
+            return true;
+        });
 
     /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
-    public void SaveOwnName(Core.Vocabulary.OwnName name) => Write(connection =>
-    {
-        OwnNameTable.Save(connection, name);
-        return true;
-    });
+    public void SaveOwnName(Core.Vocabulary.OwnName name) =>
+        Write(connection =>
+        {
+            OwnNameTable.Save(connection, name);
+            return true;
+        });
 
     /// <summary>Drops a name of the user's own; false when there is none.</summary>
     public bool DropOwnName(string name) => Write(connection => OwnNameTable.Drop(connection, name));
@@ -144,33 +170,71 @@ public sealed class LogStore : IDisposable
     public string? Draft(string id) => Using(connection => connection.Value("SELECT body FROM draft WHERE id = $1", id) as string);
 
     /// <summary>Keeps a draft; null drops it.</summary>
-    public void KeepDraft(string id, string? body, DateTimeOffset now) => Write(connection => body is null
-        ? connection.Run("DELETE FROM draft WHERE id = $1", id)
-        : connection.Run("INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, updated_at = $3", id, body, now.ToString("O", CultureInfo.InvariantCulture)));
+    public void KeepDraft(string id, string? body, DateTimeOffset now) =>
+        Write(connection =>
+            body is null
+                ? connection.Run("DELETE FROM draft WHERE id = $1", id)
+                : connection.Run(
+                    "INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, updated_at = $3",
+                    id,
+                    body,
+                    now.ToString("O", CultureInfo.InvariantCulture)
+                )
+        );
 
     /// <summary>A setting, or null.</summary>
-    public string? Setting(string name) => Using(connection => connection.Value("SELECT value FROM setting WHERE name = $1", name) as string);
+    public string? Setting(string name) =>
+        Using(connection => connection.Value("SELECT value FROM setting WHERE name = $1", name) as string);
 
     /// <summary>Keeps a setting.</summary>
-    public void KeepSetting(string name, string value) => Write(connection => connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value));
+    public void KeepSetting(string name, string value) =>
+        Write(connection =>
+            connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value)
+        );
 
     /// <summary>Takes a whole log in, in one transaction. What has the same id is replaced, rolls keeping their earlier form in the history; the rest stays.</summary>
-    public void Import(Log log, DateTimeOffset now) => Write(connection =>
-    {
-        TakeIn(connection, log, now);
-        return true;
-    });
+    public void Import(Log log, DateTimeOffset now) =>
+        Write(connection =>
+        {
+            TakeIn(connection, log, now);
+            return true;
+        });
 
     /// <summary>Drops everything and takes a log in, in one transaction; for the demo.</summary>
-    public void StartOver(Log log, DateTimeOffset now) => Write(connection =>
-    {
-        foreach (var table in (string[])["roll", "session", "partner", "partner_merge", "practitioner", "practitioner_history", "focus", "own_name", "draft", "setting"]) connection.Run($"DELETE FROM {table}");
-        TakeIn(connection, log, now);
-        return true;
-    });
+    public void StartOver(Log log, DateTimeOffset now) =>
+        Write(connection =>
+        {
+            foreach (
+                var table in (string[])
+                    [
+                        "roll",
+                        "session",
+                        "partner",
+                        "partner_merge",
+                        "practitioner",
+                        "practitioner_history",
+                        "focus",
+                        "own_name",
+                        "draft",
+                        "setting",
+                    ]
+            )
+                connection.Run($"DELETE FROM {table}");
+            TakeIn(connection, log, now);
+            return true;
+        });
 
     /// <summary>What SQLite says of the file's health: <c>ok</c>, or its complaints.</summary>
-    public string CheckIntegrity() => Using(connection => string.Join('\n', connection.Query("PRAGMA integrity_check").Select(row => row.GetString(0)).Concat(connection.Query("PRAGMA foreign_key_check").Select(row => $"foreign key in {row.GetString(0)}"))));
+    public string CheckIntegrity() =>
+        Using(connection =>
+            string.Join(
+                '\n',
+                connection
+                    .Query("PRAGMA integrity_check")
+                    .Select(row => row.GetString(0))
+                    .Concat(connection.Query("PRAGMA foreign_key_check").Select(row => $"foreign key in {row.GetString(0)}"))
+            )
+        );
 
     /// <inheritdoc/>
     public void Dispose()
@@ -184,24 +248,31 @@ public sealed class LogStore : IDisposable
     {
         var before = PeopleTables.Practitioner(connection);
         var given = log.Practitioner;
-        PeopleTables.Save(connection, new Practitioner
-        {
-            Belt = given.Belt ?? before.Belt,
-            Stripes = given.Stripes ?? before.Stripes,
-            WeightKg = given.WeightKg ?? before.WeightKg,
-            AgeDivision = given.AgeDivision ?? before.AgeDivision,
-            Units = given.Units ?? before.Units,
-            History = given.History.Count > 0 ? given.History : before.History,
-        });
-        foreach (var partner in log.Partners) PeopleTables.Save(connection, partner);
+        PeopleTables.Save(
+            connection,
+            new Practitioner
+            {
+                Belt = given.Belt ?? before.Belt,
+                Stripes = given.Stripes ?? before.Stripes,
+                WeightKg = given.WeightKg ?? before.WeightKg,
+                AgeDivision = given.AgeDivision ?? before.AgeDivision,
+                Units = given.Units ?? before.Units,
+                History = given.History.Count > 0 ? given.History : before.History,
+            }
+        );
+        foreach (var partner in log.Partners)
+            PeopleTables.Save(connection, partner);
         foreach (var session in log.Sessions)
         {
             SessionTable.Save(connection, session);
-            foreach (var roll in session.Rolls) RollTable.Save(connection, session.Id, roll, now, "imported");
+            foreach (var roll in session.Rolls)
+                RollTable.Save(connection, session.Id, roll, now, "imported");
         }
-        foreach (var name in log.OwnNames) OwnNameTable.Save(connection, name);
+        foreach (var name in log.OwnNames)
+            OwnNameTable.Save(connection, name);
         var chosen = FocusTable.Read(connection);
-        foreach (var focus in log.Focuses.Where(f => !chosen.Contains(f))) FocusTable.Add(connection, focus);
+        foreach (var focus in log.Focuses.Where(f => !chosen.Contains(f)))
+            FocusTable.Add(connection, focus);
     }
 
     private T Using<T>(Func<SqliteConnection, T> read)

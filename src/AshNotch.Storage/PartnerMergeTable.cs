@@ -17,38 +17,74 @@ internal static class PartnerMergeTable
         connection.Run("UPDATE roll SET partner_id = $2 WHERE partner_id = $1", gone, kept);
         PeopleTables.Save(connection, stays.TakeIn(goes));
         connection.Run("DELETE FROM partner WHERE id = $1", gone);
-        return (long)connection.Value(
-            "INSERT INTO partner_merge (gone, gone_was, kept, kept_was, rolls, merged_at) VALUES ($1, $2, $3, $4, $5, $6) RETURNING key",
-            gone, Written(goes), kept, Written(stays), Rows.Json(rolls), now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture))!;
+        return (long)
+            connection.Value(
+                "INSERT INTO partner_merge (gone, gone_was, kept, kept_was, rolls, merged_at) VALUES ($1, $2, $3, $4, $5, $6) RETURNING key",
+                gone,
+                Written(goes),
+                kept,
+                Written(stays),
+                Rows.Json(rolls),
+                now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture)
+            )!;
     }
 
     /// <summary>Takes a merge apart; false when there is none to undo, or the one that stayed is gone itself.</summary>
     public static bool Undo(SqliteConnection connection, long key, DateTimeOffset now)
     {
-        var merge = connection.Query("SELECT gone_was, kept_was, rolls FROM partner_merge WHERE key = $1 AND undone_at IS NULL AND EXISTS (SELECT 1 FROM partner WHERE id = kept)", key)
-            .Select(row => (Gone: Read(row.GetString(0)), Kept: Read(row.GetString(1)), Rolls: row.Texts(2))).FirstOrDefault();
-        if (merge.Gone is null) return false;
+        var merge = connection
+            .Query(
+                "SELECT gone_was, kept_was, rolls FROM partner_merge WHERE key = $1 AND undone_at IS NULL AND EXISTS (SELECT 1 FROM partner WHERE id = kept)",
+                key
+            )
+            .Select(row => (Gone: Read(row.GetString(0)), Kept: Read(row.GetString(1)), Rolls: row.Texts(2)))
+            .FirstOrDefault();
+        if (merge.Gone is null)
+            return false;
         var stays = Find(connection, merge.Kept.Id);
         // What was changed since the merge is kept; only the other's names go back with it.
         var untouched = Written(stays) == Written(merge.Kept.TakeIn(merge.Gone));
-        PeopleTables.Save(connection, untouched ? merge.Kept : stays with { AlsoCalled = [.. stays.AlsoCalled.Where(n => n != merge.Gone.Name && !merge.Gone.AlsoCalled.Contains(n))] });
+        PeopleTables.Save(
+            connection,
+            untouched
+                ? merge.Kept
+                : stays with
+                {
+                    AlsoCalled = [.. stays.AlsoCalled.Where(n => n != merge.Gone.Name && !merge.Gone.AlsoCalled.Contains(n))],
+                }
+        );
         PeopleTables.Save(connection, merge.Gone);
-        foreach (var roll in merge.Rolls) connection.Run("UPDATE roll SET partner_id = $1 WHERE id = $2 AND partner_id = $3", merge.Gone.Id, roll, merge.Kept.Id);
-        connection.Run("UPDATE partner_merge SET undone_at = $2 WHERE key = $1", key, now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture));
+        foreach (var roll in merge.Rolls)
+            connection.Run("UPDATE roll SET partner_id = $1 WHERE id = $2 AND partner_id = $3", merge.Gone.Id, roll, merge.Kept.Id);
+        connection.Run(
+            "UPDATE partner_merge SET undone_at = $2 WHERE key = $1",
+            key,
+            now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture)
+        );
         return true;
     }
 
     /// <summary>The id under which a partner's rolls are kept now.</summary>
     public static string Now(SqliteConnection connection, string id)
     {
-        while (connection.Value("SELECT kept FROM partner_merge WHERE gone = $1 AND undone_at IS NULL AND NOT EXISTS (SELECT 1 FROM partner WHERE id = $1) ORDER BY key DESC", id) is string kept) id = kept;
+        while (
+            connection.Value(
+                "SELECT kept FROM partner_merge WHERE gone = $1 AND undone_at IS NULL AND NOT EXISTS (SELECT 1 FROM partner WHERE id = $1) ORDER BY key DESC",
+                id
+            )
+                is string kept
+        )
+            id = kept;
         return id;
     }
 
     private static Partner Find(SqliteConnection connection, string id) =>
-        PeopleTables.Partners(connection).FirstOrDefault(p => p.Id == id) ?? throw new StorageException($"there is no partner '{id}'; they may have been merged already.");
+        PeopleTables.Partners(connection).FirstOrDefault(p => p.Id == id)
+        ?? throw new StorageException($"there is no partner '{id}'; they may have been merged already.");
 
-    private static string Written(Partner partner) => JsonSerializer.Serialize(LogWriter.Document(partner), LogJson.Default.PartnerDocument);
+    private static string Written(Partner partner) =>
+        JsonSerializer.Serialize(LogWriter.Document(partner), LogJson.Default.PartnerDocument);
 
-    private static Partner Read(string document) => LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, new Checker(), "");
+    private static Partner Read(string document) =>
+        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, new Checker(), "");
 }

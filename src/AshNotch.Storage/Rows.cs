@@ -13,7 +13,8 @@ internal static class Rows
     {
         var command = connection.CreateCommand();
         command.CommandText = sql;
-        for (var i = 0; i < values.Length; i++) command.Parameters.AddWithValue($"${i + 1}", values[i] ?? DBNull.Value);
+        for (var i = 0; i < values.Length; i++)
+            command.Parameters.AddWithValue($"${i + 1}", values[i] ?? DBNull.Value);
         return command;
     }
 
@@ -36,7 +37,8 @@ internal static class Rows
     {
         using var command = connection.Command(sql, values);
         using var reader = command.ExecuteReader();
-        while (reader.Read()) yield return reader;
+        while (reader.Read())
+            yield return reader;
     }
 
     public static string? Text(this SqliteDataReader row, int column) => row.IsDBNull(column) ? null : row.GetString(column);
@@ -45,20 +47,27 @@ internal static class Rows
 
     public static double? Real(this SqliteDataReader row, int column) => row.IsDBNull(column) ? null : row.GetDouble(column);
 
-    public static T? Said<T>(this SqliteDataReader row, int column) where T : struct, Enum =>
-        row.IsDBNull(column) ? null : Term.TryRead<T>(row.GetString(column), out var term) ? term : throw new InvalidDataException($"the data holds '{row.GetString(column)}' where a {typeof(T).Name} belongs");
+    public static T? Said<T>(this SqliteDataReader row, int column)
+        where T : struct, Enum =>
+        row.IsDBNull(column) ? null
+        : Term.TryRead<T>(row.GetString(column), out var term) ? term
+        : throw new InvalidDataException($"the data holds '{row.GetString(column)}' where a {typeof(T).Name} belongs");
 
     public static DateOnly? Day(this SqliteDataReader row, int column) =>
         row.IsDBNull(column) ? null : DateOnly.ParseExact(row.GetString(column), "yyyy-MM-dd", CultureInfo.InvariantCulture);
 
     public static IReadOnlyList<string> Texts(this SqliteDataReader row, int column) =>
-        row.IsDBNull(column) || row.GetString(column) is var json && json == "[]" ? [] : JsonSerializer.Deserialize(row.GetString(column), StorageJson.Default.ListString) ?? [];
+        row.IsDBNull(column) || row.GetString(column) is var json && json == "[]"
+            ? []
+            : JsonSerializer.Deserialize(row.GetString(column), StorageJson.Default.ListString) ?? [];
 
-    public static string Json(IReadOnlyList<string> texts) => texts.Count == 0 ? "[]" : JsonSerializer.Serialize([.. texts], StorageJson.Default.ListString);
+    public static string Json(IReadOnlyList<string> texts) =>
+        texts.Count == 0 ? "[]" : JsonSerializer.Serialize([.. texts], StorageJson.Default.ListString);
 
     public static string? JsonOrNull(IReadOnlyList<string> texts) => texts.Count == 0 ? null : Json(texts);
 
-    public static string? Said<T>(T? term) where T : struct, Enum => term is { } value ? Term.Of(value) : null;
+    public static string? Said<T>(T? term)
+        where T : struct, Enum => term is { } value ? Term.Of(value) : null;
 
     public static string? Day(DateOnly? day) => day?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 }

@@ -14,20 +14,31 @@ internal static class SessionTable
         [.. connection.Query($"SELECT {Columns} FROM session ORDER BY coalesce(date, ''), rowid").Select(Of)];
 
     /// <summary>Writes a session, new or known.</summary>
-    public static void Save(SqliteConnection connection, Session session) => connection.Run(
-        $"INSERT INTO session ({Columns}) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO UPDATE SET " +
-        "date = $2, time = $3, kind = $4, attire = $5, notes = $6, has_state = $7, energy = $8, sore = $9, state_note = $10",
-        session.Id, Rows.Day(session.Date), session.Time?.ToString("HH:mm", CultureInfo.InvariantCulture), Rows.Said(session.Kind), Rows.Said(session.Attire), session.Notes,
-        session.State is null ? 0 : 1, Rows.Said(session.State?.Energy), Rows.Json(session.State?.Sore ?? []), session.State?.Note);
+    public static void Save(SqliteConnection connection, Session session) =>
+        connection.Run(
+            $"INSERT INTO session ({Columns}) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO UPDATE SET "
+                + "date = $2, time = $3, kind = $4, attire = $5, notes = $6, has_state = $7, energy = $8, sore = $9, state_note = $10",
+            session.Id,
+            Rows.Day(session.Date),
+            session.Time?.ToString("HH:mm", CultureInfo.InvariantCulture),
+            Rows.Said(session.Kind),
+            Rows.Said(session.Attire),
+            session.Notes,
+            session.State is null ? 0 : 1,
+            Rows.Said(session.State?.Energy),
+            Rows.Json(session.State?.Sore ?? []),
+            session.State?.Note
+        );
 
-    private static Session Of(SqliteDataReader row) => new()
-    {
-        Id = row.GetString(0),
-        Date = row.Day(1),
-        Time = row.Text(2) is { } time ? TimeOnly.ParseExact(time, "HH:mm", CultureInfo.InvariantCulture) : null,
-        Kind = row.Said<SessionKind>(3),
-        Attire = row.Said<Attire>(4),
-        Notes = row.Text(5),
-        State = row.GetInt32(6) == 0 ? null : new DayState(row.Said<Energy>(7), row.Texts(8), row.Text(9)),
-    };
+    private static Session Of(SqliteDataReader row) =>
+        new()
+        {
+            Id = row.GetString(0),
+            Date = row.Day(1),
+            Time = row.Text(2) is { } time ? TimeOnly.ParseExact(time, "HH:mm", CultureInfo.InvariantCulture) : null,
+            Kind = row.Said<SessionKind>(3),
+            Attire = row.Said<Attire>(4),
+            Notes = row.Text(5),
+            State = row.GetInt32(6) == 0 ? null : new DayState(row.Said<Energy>(7), row.Texts(8), row.Text(9)),
+        };
 }

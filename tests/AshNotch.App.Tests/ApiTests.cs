@@ -13,7 +13,13 @@ public class ApiTests
     {
         await using var app = await RunningApp.Start();
         await app.Put("/api/partners/p1", """{ "name": "Oak", "belt": "purple", "weightKg": 82.5 }""");
-        var (status, view) = await app.Put("/api/rolls/r1/telling", Told("Standing. I pulled guard to half guard. Oak knee cut to side control. Oak knee cut.", """, "roll": { "partner": "p1", "minutes": 6 } """));
+        var (status, view) = await app.Put(
+            "/api/rolls/r1/telling",
+            Told(
+                "Standing. I pulled guard to half guard. Oak knee cut to side control. Oak knee cut.",
+                """, "roll": { "partner": "p1", "minutes": 6 } """
+            )
+        );
         Assert.Equal(200, status);
         Assert.Equal("partner", (string?)view!["rolls"]![0]!["roll"]!["exchanges"]![0]!["notches"]![1]!["by"]);
         // Belt and weight are those of the day.
@@ -28,7 +34,8 @@ public class ApiTests
     public async Task Rolls_of_one_day_kind_and_attire_share_a_session_and_saving_twice_is_saving_once()
     {
         await using var app = await RunningApp.Start();
-        foreach (var id in (string[])["a", "b", "b"]) await app.Put($"/api/rolls/{id}/telling", Told("I pulled guard."));
+        foreach (var id in (string[])["a", "b", "b"])
+            await app.Put($"/api/rolls/{id}/telling", Told("I pulled guard."));
         var rack = await app.Get("/api/rack");
         Assert.Equal(2, Assert.Single(rack["sessions"]!.AsArray())!["rolls"]!.AsArray().Count);
     }
@@ -37,7 +44,13 @@ public class ApiTests
     public async Task A_correction_is_kept_with_the_roll()
     {
         await using var app = await RunningApp.Start();
-        var (_, view) = await app.Put("/api/rolls/a/telling", Told("He swept me.", """, "corrections": [ { "words": "swept", "occurrence": 0, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] """));
+        var (_, view) = await app.Put(
+            "/api/rolls/a/telling",
+            Told(
+                "He swept me.",
+                """, "corrections": [ { "words": "swept", "occurrence": 0, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] """
+            )
+        );
         Assert.Equal("scissor-sweep", (string?)view!["rolls"]![0]!["roll"]!["exchanges"]![0]!["notches"]![0]!["move"]);
     }
 
@@ -84,8 +97,16 @@ public class ApiTests
     [InlineData("/api/rolls/x/telling", """{ "text": "", "session": { "date": "2026-03-02" } }""", "text")]
     [InlineData("/api/rolls/x/telling", """{ "text": "I pulled guard.", "session": { "date": "1726-03-02" } }""", "session.date")]
     [InlineData("/api/rolls/x/telling", """{ "text": "I pulled guard." }""", "session.date")]
-    [InlineData("/api/rolls/x/telling", """{ "text": "I pulled guard.", "session": { "date": "2026-03-02" }, "roll": { "partner": "nobody" } }""", "roll.partner")]
-    [InlineData("/api/rolls/x", """{ "session": { "date": "2026-03-02" }, "roll": { "exchanges": [ { "notches": [ { "by": "me" } ] } ] } }""", "roll.exchanges[0].notches[0].outcome")]
+    [InlineData(
+        "/api/rolls/x/telling",
+        """{ "text": "I pulled guard.", "session": { "date": "2026-03-02" }, "roll": { "partner": "nobody" } }""",
+        "roll.partner"
+    )]
+    [InlineData(
+        "/api/rolls/x",
+        """{ "session": { "date": "2026-03-02" }, "roll": { "exchanges": [ { "notches": [ { "by": "me" } ] } ] } }""",
+        "roll.exchanges[0].notches[0].outcome"
+    )]
     [InlineData("/api/rolls/x", """{ "session": { "date": "2026-03-02" }, "roll": { "id": "y" } }""", "roll.id")]
     [InlineData("/api/settings", """{ "aim": "win" }""", "aim")]
     public async Task Bad_input_is_told_at_its_field_and_nothing_is_stored(string path, string json, string field)

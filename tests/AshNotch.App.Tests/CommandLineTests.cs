@@ -40,8 +40,25 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(["valuePerRoll", "rolls", "notches", "spots", "untested"], result.AsObject().Select(p => p.Key));
         Assert.Equal(3, result["spots"]!.AsArray().Count);
         Assert.Equal(
-            ["rank", "from", "by", "move", "to", "gainPerRoll", "low", "high", "firstShare", "visitsPerRoll", "rate", "count", "partners", "rolls", "say"],
-            result["spots"]![0]!.AsObject().Select(p => p.Key));
+            [
+                "rank",
+                "from",
+                "by",
+                "move",
+                "to",
+                "gainPerRoll",
+                "low",
+                "high",
+                "firstShare",
+                "visitsPerRoll",
+                "rate",
+                "count",
+                "partners",
+                "rolls",
+                "say",
+            ],
+            result["spots"]![0]!.AsObject().Select(p => p.Key)
+        );
         Assert.Equal(text, (await Run("", "weak-spots", DemoData.File, "--aim", "points", "--top", "3")).Out);
     }
 
@@ -53,7 +70,10 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(0, code);
         var result = JsonNode.Parse(text)!;
         var move = result["mentions"]![1]!;
-        Assert.Equal(("guard-pull", "move", "pulled guard"), ((string?)move["id"], (string?)move["kind"], Text[(int)move["start"]!..(int)move["end"]!]));
+        Assert.Equal(
+            ("guard-pull", "move", "pulled guard"),
+            ((string?)move["id"], (string?)move["kind"], Text[(int)move["start"]!..(int)move["end"]!])
+        );
         var notch = result["exchanges"]![0]!["notches"]![0]!;
         Assert.Equal(("partner", "open-guard/top"), ((string?)notch["by"], (string?)notch["to"]));
         Assert.Equal(2, notch["span"]!.AsArray().Count);
@@ -64,7 +84,10 @@ public sealed class CommandLineTests : IDisposable
     public async Task Vocabulary_lists_places_with_mirrors_and_moves_with_kinds()
     {
         var result = JsonNode.Parse((await Run("", "vocabulary")).Out)!;
-        Assert.Contains(result["places"]!.AsArray(), p => (string?)p!["id"] == "half-guard/bottom" && (string?)p["mirror"] == "half-guard/top");
+        Assert.Contains(
+            result["places"]!.AsArray(),
+            p => (string?)p!["id"] == "half-guard/bottom" && (string?)p["mirror"] == "half-guard/top"
+        );
         Assert.Contains(result["moves"]!.AsArray(), m => (string?)m!["id"] == "knee-cut-pass" && (string?)m["kind"] == "pass");
     }
 
@@ -89,7 +112,8 @@ public sealed class CommandLineTests : IDisposable
     [Fact]
     public async Task An_import_reports_own_terms_and_keeps_them()
     {
-        const string Log = """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "move": "gym-special", "outcome": "landed" } ] } ] } ] } ] }""";
+        const string Log =
+            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "move": "gym-special", "outcome": "landed" } ] } ] } ] } ] }""";
         var (code, _, said) = await Run(Log, "import", "-", "--data", directory);
         Assert.Equal(0, code);
         Assert.Contains("gym-special", said, StringComparison.Ordinal);
@@ -108,7 +132,8 @@ public sealed class CommandLineTests : IDisposable
     [Fact]
     public async Task Read_takes_captions_with_their_times_and_says_which_could_not_be_read()
     {
-        const string Captions = "WEBVTT\n\n00:05.000 --> 00:08.000\ni pulled guard\n\n00:99.000 --> oops\nhe passed\n\n01:10.000 --> 01:12.000\ni swept him\n";
+        const string Captions =
+            "WEBVTT\n\n00:05.000 --> 00:08.000\ni pulled guard\n\n00:99.000 --> oops\nhe passed\n\n01:10.000 --> 01:12.000\ni swept him\n";
         var (code, text, said) = await Run(Captions, "read", "-");
         Assert.Equal(0, code);
         Assert.StartsWith("line 6:", said, StringComparison.Ordinal);
@@ -154,7 +179,8 @@ public sealed class CommandLineTests : IDisposable
     public async Task Export_writes_the_captions_of_one_roll_and_wants_to_know_which()
     {
         var data = Path.Combine(directory, "vtt");
-        const string Log = """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "id": "r", "exchanges": [ { "notches": [ { "by": "me", "move": "sweep", "outcome": "landed", "at": "0:12" } ] } ] } ] } ] }""";
+        const string Log =
+            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "id": "r", "exchanges": [ { "notches": [ { "by": "me", "move": "sweep", "outcome": "landed", "at": "0:12" } ] } ] } ] } ] }""";
         Assert.Equal(0, (await Run(Log, "import", "-", "--data", data)).Code);
         var (code, results, _) = await Run("", "export", "--format", "vtt", "--roll", "r", "--data", data);
         Assert.Equal((0, "WEBVTT\n\n1\n00:00:12.000 --> 00:00:15.000\nI got the sweep.\n"), (code, results));

@@ -8,14 +8,18 @@ public class EdgeTests
 {
     private const string Day = """ "session": { "date": "2026-03-02", "kind": "class", "attire": "gi" } """;
 
-    private static async Task<string> Export(RunningApp app) => await app.Client.GetStringAsync("/api/export", TestContext.Current.CancellationToken);
+    private static async Task<string> Export(RunningApp app) =>
+        await app.Client.GetStringAsync("/api/export", TestContext.Current.CancellationToken);
 
     [Fact]
     public async Task A_roll_that_moves_to_another_day_leaves_the_first()
     {
         await using var app = await RunningApp.Start();
         await app.Put("/api/rolls/a/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""");
-        await app.Put("/api/rolls/a/telling", """{ "text": "I pulled guard.", "session": { "date": "2026-03-04", "kind": "class", "attire": "gi" } }""");
+        await app.Put(
+            "/api/rolls/a/telling",
+            """{ "text": "I pulled guard.", "session": { "date": "2026-03-04", "kind": "class", "attire": "gi" } }"""
+        );
         var session = Assert.Single((await app.Get("/api/rack"))["sessions"]!.AsArray())!;
         Assert.Equal("2026-03-04", (string?)session["date"]);
     }
@@ -24,7 +28,10 @@ public class EdgeTests
     public async Task A_correction_that_takes_a_notch_out_takes_its_takeaway_along_untied()
     {
         await using var app = await RunningApp.Start();
-        var (status, view) = await app.Put("/api/rolls/a/telling", $$"""{ "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept", "occurrence": 0, "notch": null } ] }""");
+        var (status, view) = await app.Put(
+            "/api/rolls/a/telling",
+            $$"""{ "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept", "occurrence": 0, "notch": null } ] }"""
+        );
         Assert.Equal(200, status);
         var roll = view!["rolls"]![0]!;
         Assert.Equal("Next time I need to post", (string?)Assert.Single(roll["takeaways"]!.AsArray()));
@@ -35,15 +42,27 @@ public class EdgeTests
     public async Task An_edited_roll_keeps_what_the_edit_does_not_name_of_its_session()
     {
         await using var app = await RunningApp.Start();
-        await app.Put("/api/rolls/a/telling", """{ "text": "I pulled guard.", "session": { "date": "2026-03-02", "kind": "class", "attire": "no-gi", "notes": "hot day" } }""");
+        await app.Put(
+            "/api/rolls/a/telling",
+            """{ "text": "I pulled guard.", "session": { "date": "2026-03-02", "kind": "class", "attire": "no-gi", "notes": "hot day" } }"""
+        );
         var (status, view) = await app.Put("/api/rolls/a", """{ "roll": { "notes": "later thought" } }""");
         Assert.Equal(200, status);
-        Assert.Equal(("no-gi", "hot day", "later thought"), ((string?)view!["session"]!["attire"], (string?)view["session"]!["notes"], (string?)view["roll"]!["notes"]));
+        Assert.Equal(
+            ("no-gi", "hot day", "later thought"),
+            ((string?)view!["session"]!["attire"], (string?)view["session"]!["notes"], (string?)view["roll"]!["notes"])
+        );
     }
 
     [Theory]
-    [InlineData("""{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "nobody", "outcome": "landed" } } ], "text": "x" }""", "corrections[0].notch.by")]
-    [InlineData("""{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "me", "outcome": "won" } } ], "text": "x" }""", "corrections[0].notch.outcome")]
+    [InlineData(
+        """{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "nobody", "outcome": "landed" } } ], "text": "x" }""",
+        "corrections[0].notch.by"
+    )]
+    [InlineData(
+        """{ "corrections": [ { "words": "x", "occurrence": 0, "notch": { "by": "me", "outcome": "won" } } ], "text": "x" }""",
+        "corrections[0].notch.outcome"
+    )]
     public async Task A_wrong_correction_is_told_where_it_stands(string json, string field)
     {
         await using var app = await RunningApp.Start();
@@ -71,7 +90,10 @@ public class EdgeTests
     {
         await using var app = await RunningApp.Start(demo: true);
         await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
-        await app.Post("/api/focus", """{ "from": "closed-guard/bottom", "by": "me", "move": "scissor-sweep", "reason": "a class is coming" }""");
+        await app.Post(
+            "/api/focus",
+            """{ "from": "closed-guard/bottom", "by": "me", "move": "scissor-sweep", "reason": "a class is coming" }"""
+        );
         Assert.Equal("Land your scissor sweep from your closed guard.", (string?)(await app.Get("/api/today"))["focus"]!["say"]);
         Assert.Equal(2, JsonNode.Parse(await Export(app))!["focuses"]!.AsArray().Count);
     }
@@ -85,7 +107,11 @@ public class EdgeTests
         Assert.Equal(days.OrderDescending(StringComparer.Ordinal), days);
         Assert.Equal((int)(await app.Get("/api/rack"))["rolls"]!, partners.Sum(p => (int)p!["rolls"]!) + (await Unknown(app)));
 
-        static async Task<int> Unknown(RunningApp app) => JsonNode.Parse(await Export(app))!["sessions"]!.AsArray().SelectMany(s => s!["rolls"]!.AsArray()).Count(r => r!["partner"] is null);
+        static async Task<int> Unknown(RunningApp app) =>
+            JsonNode.Parse(await Export(app))!["sessions"]!
+                .AsArray()
+                .SelectMany(s => s!["rolls"]!.AsArray())
+                .Count(r => r!["partner"] is null);
     }
 
     [Theory]
@@ -121,7 +147,10 @@ public class EdgeTests
         Assert.Equal(0, (int)all["more"]!);
         Assert.Equal(all["sessions"]!.AsArray().Count - 5, (int)page["more"]!);
         Assert.Equal((int)all["rolls"]!, (int)page["rolls"]!);
-        Assert.Equal(all["sessions"]!.AsArray().Take(5).Select(s => (string?)s!["id"]), page["sessions"]!.AsArray().Select(s => (string?)s!["id"]));
+        Assert.Equal(
+            all["sessions"]!.AsArray().Take(5).Select(s => (string?)s!["id"]),
+            page["sessions"]!.AsArray().Select(s => (string?)s!["id"])
+        );
         Assert.Single((await app.Get("/api/rack?limit=-3"))["sessions"]!.AsArray());
     }
 
@@ -166,7 +195,9 @@ public class EdgeTests
     public async Task Saves_from_many_hands_at_once_all_arrive()
     {
         await using var app = await RunningApp.Start();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 24).Select(i => app.Put($"/api/rolls/r{i}/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""")));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 24).Select(i => app.Put($"/api/rolls/r{i}/telling", $$"""{ "text": "I pulled guard.", {{Day}} }"""))
+        );
         Assert.All(answers, a => Assert.Equal(200, a.Status));
         Assert.Equal(24, (int)(await app.Get("/api/rack"))["rolls"]!);
     }
@@ -213,7 +244,8 @@ public class EdgeTests
     public async Task The_board_follows_the_telling_and_finds_what_is_not_on_it()
     {
         await using var app = await RunningApp.Start(demo: true);
-        var now = (string?)(await app.Post("/api/read", """{ "text": "Started in my half guard.\nThey tried the knee cut pass." }""")).Body!["now"];
+        var now = (string?)
+            (await app.Post("/api/read", """{ "text": "Started in my half guard.\nThey tried the knee cut pass." }""")).Body!["now"];
         Assert.Equal("half-guard/bottom", now);
         var board = await app.Get($"/api/board?place={now}");
         Assert.Equal("your half guard", (string?)board["say"]);

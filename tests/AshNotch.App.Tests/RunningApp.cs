@@ -18,7 +18,10 @@ public sealed class RunningApp : IAsyncDisposable
         this.app = app;
         Store = store;
         Directory = directory;
-        Client = new HttpClient { BaseAddress = new Uri(app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First()) };
+        Client = new HttpClient
+        {
+            BaseAddress = new Uri(app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First()),
+        };
     }
 
     public HttpClient Client { get; }
@@ -31,7 +34,8 @@ public sealed class RunningApp : IAsyncDisposable
     {
         var directory = System.IO.Directory.CreateTempSubdirectory("ash-notch-app-").FullName;
         var store = LogStore.Open(directory);
-        if (demo) DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
+        if (demo)
+            DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
         var app = WebHost.Build(new ServeOptions(directory, 0, demo ? DemoData.File : null), store);
         await app.StartAsync();
         return new RunningApp(app, store, directory);
@@ -42,7 +46,8 @@ public sealed class RunningApp : IAsyncDisposable
     public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, string? json)
     {
         using var request = new HttpRequestMessage(method, path);
-        if (json is not null) request.Content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
+        if (json is not null)
+            request.Content = new StringContent(json, System.Text.Encoding.UTF8, "application/json");
         using var response = await Client.SendAsync(request);
         var text = await response.Content.ReadAsStringAsync();
         return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));

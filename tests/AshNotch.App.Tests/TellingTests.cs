@@ -19,15 +19,22 @@ public class TellingTests
     public async Task Rolls_told_in_one_go_are_kept_each_with_its_partner_and_sent_twice_are_kept_once()
     {
         await using var app = await WithOak();
-        const string Text = "I pulled guard. Oak passed. Then with Rowan, a blue belt, bigger than me. He swept me. Then with Rowan again. I swept him. Last round with a brown belt. He passed.";
+        const string Text =
+            "I pulled guard. Oak passed. Then with Rowan, a blue belt, bigger than me. He swept me. Then with Rowan again. I swept him. Last round with a brown belt. He passed.";
         for (var i = 0; i < 2; i++)
         {
-            var (status, kept) = await app.Put("/api/rolls/a/telling", Told(Text, """, "roll": { "partner": "oak", "mission": { "text": "m", "checks": [ { "text": "c", "done": true } ] } } """));
+            var (status, kept) = await app.Put(
+                "/api/rolls/a/telling",
+                Told(Text, """, "roll": { "partner": "oak", "mission": { "text": "m", "checks": [ { "text": "c", "done": true } ] } } """)
+            );
             Assert.Equal(200, status);
             Assert.Equal(i == 0 ? ["Rowan"] : [], kept!["newPartners"]!.AsArray().Select(p => (string?)p!["name"]));
         }
         var rolls = (await app.Get("/api/rack"))["sessions"]!.AsArray().Single()!["rolls"]!.AsArray();
-        Assert.Equal(["a Oak purple", "a-2 Rowan blue", "a-3 Rowan blue", "a-4 Someone brown"], rolls.Select(r => $"{r!["id"]} {r["partnerName"]} {r["partnerBelt"]}"));
+        Assert.Equal(
+            ["a Oak purple", "a-2 Rowan blue", "a-3 Rowan blue", "a-4 Someone brown"],
+            rolls.Select(r => $"{r!["id"]} {r["partnerName"]} {r["partnerBelt"]}")
+        );
         var second = (await app.Get("/api/rolls/a-2"))["roll"]!;
         Assert.Equal("Then with Rowan, a blue belt, bigger than me. He swept me. ", (string?)second["retelling"]);
         Assert.Equal("heavier", (string?)second["partnerSize"]);
@@ -40,12 +47,21 @@ public class TellingTests
     public async Task A_name_can_be_said_to_mean_somebody_known_or_nobody()
     {
         await using var app = await WithOak();
-        var (_, kept) = await app.Put("/api/rolls/a/telling", Told("Rolled with Oke. He swept me.", """, "partners": [ { "name": "oke", "partner": "oak" } ] """));
+        var (_, kept) = await app.Put(
+            "/api/rolls/a/telling",
+            Told("Rolled with Oke. He swept me.", """, "partners": [ { "name": "oke", "partner": "oak" } ] """)
+        );
         Assert.Equal("oak", (string?)kept!["rolls"]![0]!["roll"]!["partner"]);
-        (_, kept) = await app.Put("/api/rolls/b/telling", Told("Rolled with Oke. He swept me.", """, "partners": [ { "name": "Oke", "partner": "" } ] """));
+        (_, kept) = await app.Put(
+            "/api/rolls/b/telling",
+            Told("Rolled with Oke. He swept me.", """, "partners": [ { "name": "Oke", "partner": "" } ] """)
+        );
         Assert.Null(kept!["rolls"]![0]!["roll"]!["partner"]);
         Assert.Empty(kept["newPartners"]!.AsArray());
-        var (status, problem) = await app.Put("/api/rolls/c/telling", Told("Rolled with Oke.", """, "partners": [ { "name": "Oke", "partner": "nobody" } ] """));
+        var (status, problem) = await app.Put(
+            "/api/rolls/c/telling",
+            Told("Rolled with Oke.", """, "partners": [ { "name": "Oke", "partner": "nobody" } ] """)
+        );
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]!["partners[0].partner"]);
     }
@@ -54,7 +70,8 @@ public class TellingTests
     public async Task A_description_does_not_stand_against_the_partner_who_was_chosen_and_a_name_does()
     {
         await using var app = await WithOak();
-        async Task<string?> With(string text) => (string?)(await app.Post("/api/read", $$"""{ "text": "{{text}}", "partner": "oak" }""")).Body!["rolls"]![0]!["with"]!["say"];
+        async Task<string?> With(string text) =>
+            (string?)(await app.Post("/api/read", $$"""{ "text": "{{text}}", "partner": "oak" }""")).Body!["rolls"]![0]!["with"]!["say"];
         Assert.Equal("Oak", await With("He swept me."));
         Assert.Equal("Oak", await With("Rolled with the purple belt. He swept me."));
         Assert.Equal("Rowan, blue belt", await With("Rolled with Rowan, a blue belt. He swept me."));
@@ -86,7 +103,10 @@ public class TellingTests
     {
         await using var app = await WithOak();
         const string Text = "He swept me. Then with Oak. Oak swept me wozzling.";
-        var (_, read) = await app.Post("/api/read", $$"""{ "text": "{{Text}}", "corrections": [ { "words": "swept", "occurrence": 1, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] }""");
+        var (_, read) = await app.Post(
+            "/api/read",
+            $$"""{ "text": "{{Text}}", "corrections": [ { "words": "swept", "occurrence": 1, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] }"""
+        );
         Assert.Equal(["swept", "swept"], read!["mentions"]!.AsArray().Select(m => Text[(int)m!["start"]!..(int)m["end"]!]));
         Assert.Equal("wozzling", Text[(int)read["unread"]![0]!["start"]!..(int)read["unread"]![0]!["end"]!]);
         var second = read["rolls"]![1]!;
@@ -112,7 +132,10 @@ public class TellingTests
         Assert.Equal(200, status);
         Assert.Equal(("oak", 2), ((string?)back!["roll"]!["partner"], back["roll"]!["exchanges"]![0]!["notches"]!.AsArray().Count));
         Assert.Equal(2, (await app.Get("/api/rolls/a/history")).AsArray().Count);
-        foreach (var path in (string[])["/api/rolls/a/history/9/restore", "/api/rolls/a/history/-1/restore", "/api/rolls/none/history/0/restore"]) Assert.Equal(404, (await app.Post(path, "")).Status);
+        foreach (
+            var path in (string[])["/api/rolls/a/history/9/restore", "/api/rolls/a/history/-1/restore", "/api/rolls/none/history/0/restore"]
+        )
+            Assert.Equal(404, (await app.Post(path, "")).Status);
         Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/rolls/none/history", null)).Status);
         Assert.Equal(204, (await app.Post($"/api/partners/merges/{merged!["merge"]}/undo", "")).Status);
         Assert.Equal(404, (await app.Post($"/api/partners/merges/{merged["merge"]}/undo", "")).Status);
@@ -137,10 +160,20 @@ public class TellingTests
     {
         await using var app = await WithOak();
         await app.Put("/api/rolls/a/telling", Told("[0:12] He swept me. [1:05] I recovered guard."));
-        foreach (var (form, type, name) in ((string, string, string)[])[("", "text/vtt", "2026-03-02.vtt"), ("srt", "application/x-subrip", "2026-03-02.srt"), ("chapters", "text/vtt", "2026-03-02.chapters.vtt")])
+        foreach (
+            var (form, type, name) in ((string, string, string)[])
+                [
+                    ("", "text/vtt", "2026-03-02.vtt"),
+                    ("srt", "application/x-subrip", "2026-03-02.srt"),
+                    ("chapters", "text/vtt", "2026-03-02.chapters.vtt"),
+                ]
+        )
         {
             using var answer = await app.Client.GetAsync($"/api/rolls/a/captions?form={form}", TestContext.Current.CancellationToken);
-            Assert.Equal((type, name), (answer.Content.Headers.ContentType!.MediaType, answer.Content.Headers.ContentDisposition!.FileName));
+            Assert.Equal(
+                (type, name),
+                (answer.Content.Headers.ContentType!.MediaType, answer.Content.Headers.ContentDisposition!.FileName)
+            );
         }
         var vtt = await app.Client.GetStringAsync("/api/rolls/a/captions", TestContext.Current.CancellationToken);
         var (_, told) = await app.Post("/api/captions", new JsonObject { ["text"] = vtt }.ToJsonString());

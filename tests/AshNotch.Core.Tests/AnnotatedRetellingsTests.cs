@@ -11,7 +11,8 @@ public class AnnotatedRetellingsTests
     private static ReadingScore Score(string half)
     {
         var score = new ReadingScore();
-        foreach (var told in AnnotatedRetelling.ReadFolder(Path.Combine(Sets, half))) score.Add(told);
+        foreach (var told in AnnotatedRetelling.ReadFolder(Path.Combine(Sets, half)))
+            score.Add(told);
         return score;
     }
 

@@ -15,7 +15,8 @@ public class BookTests
     {
         foreach (var place in Vocabulary.Places)
         {
-            foreach (var side in TheBook.Exits(place.Id).GroupBy(e => e.Key.By)) Assert.Equal(1, side.Sum(e => e.Value), 12);
+            foreach (var side in TheBook.Exits(place.Id).GroupBy(e => e.Key.By))
+                Assert.Equal(1, side.Sum(e => e.Value), 12);
             Assert.InRange(TheBook.Lands(place.Id, Who.Me) + TheBook.Lands(place.Id, Who.Partner), 0.1, 0.9);
         }
     }
@@ -40,7 +41,8 @@ public class BookTests
         var fit = ChainFit.Of(new Walk([], [], [], 0), TheBook, Vocabulary.Places.Select(p => p.Id));
         var value = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
         var index = fit.Places.Select((p, i) => (p.Place, i)).ToDictionary(p => p.Place, p => p.i);
-        foreach (var place in Vocabulary.Places) Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror]], 9);
+        foreach (var place in Vocabulary.Places)
+            Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror]], 9);
         Assert.True(value.Values[index["back-control/top"]] > value.Values[index["half-guard/top"]]);
         Assert.True(value.Values[index["side-control/top"]] > value.Values[index["side-control/bottom"]]);
     }
@@ -51,8 +53,15 @@ public class BookTests
         double Rate(int times)
         {
             var step = new Step("half-guard/bottom", Who.Partner, "knee-cut-pass", "side-control/bottom", StepResult.Lands, 1, 0);
-            var fit = ChainFit.Of(new Walk([], [.. Enumerable.Repeat(step, times)], [], times), TheBook, Vocabulary.Places.Select(p => p.Id));
-            return fit.Places.Single(p => p.Place == "half-guard/bottom").Exits.Where(e => e.Key is { By: Who.Partner, Move: "knee-cut-pass" }).Sum(e => e.Probability);
+            var fit = ChainFit.Of(
+                new Walk([], [.. Enumerable.Repeat(step, times)], [], times),
+                TheBook,
+                Vocabulary.Places.Select(p => p.Id)
+            );
+            return fit
+                .Places.Single(p => p.Place == "half-guard/bottom")
+                .Exits.Where(e => e.Key is { By: Who.Partner, Move: "knee-cut-pass" })
+                .Sum(e => e.Probability);
         }
         Assert.True(Rate(0) < Rate(4) && Rate(4) < Rate(40));
         Assert.InRange(Rate(4000), 0.99, 1);

@@ -7,9 +7,24 @@ namespace AshNotch.Core.Tests;
 public class ChainTests
 {
     // A chain of plain places: exits as (from, to, probability), where to is -1 for a tap. A roll here ends only by chance.
-    private static ChainFit Chain(int places, double ends, double[] start, params (int From, int To, double P)[] exits) => new(
-        [.. Enumerable.Range(0, places).Select(i => new FittedPlace($"p{i}", [.. exits.Where(e => e.From == i).Select((e, k) => new FittedExit(new ExitKey(Who.Me, $"m{k}", e.To < 0 ? null : $"p{e.To}"), e.To, e.P))], 1))],
-        start, ends);
+    private static ChainFit Chain(int places, double ends, double[] start, params (int From, int To, double P)[] exits) =>
+        new(
+            [
+                .. Enumerable
+                    .Range(0, places)
+                    .Select(i => new FittedPlace(
+                        $"p{i}",
+                        [
+                            .. exits
+                                .Where(e => e.From == i)
+                                .Select((e, k) => new FittedExit(new ExitKey(Who.Me, $"m{k}", e.To < 0 ? null : $"p{e.To}"), e.To, e.P)),
+                        ],
+                        1
+                    )),
+            ],
+            start,
+            ends
+        );
 
     /// <summary>Grinstead and Snell, Introduction to Probability, ch. 11, examples 11.13 to 11.16: the drunkard's walk on five corners, started in the middle.</summary>
     [Fact]
@@ -18,7 +33,12 @@ public class ChainTests
         // Corners 1, 2, 3 between home (0) and bar (4). Being absorbed is being stuck in 0 or 4, worth nothing more.
         (int, int, double)[] walk = [(1, 0, 0.5), (1, 2, 0.5), (2, 1, 0.5), (2, 3, 0.5), (3, 2, 0.5), (3, 4, 0.5)];
         const double Never = 1e-12;
-        double[][] n = [[1.5, 1, 0.5], [1, 2, 1], [0.5, 1, 1.5]];
+        double[][] n =
+        [
+            [1.5, 1, 0.5],
+            [1, 2, 1],
+            [0.5, 1, 1.5],
+        ];
         double[] times = [3, 4, 3];
         double[] home = [0.75, 0.5, 0.25];
         for (var from = 1; from <= 3; from++)
@@ -29,7 +49,8 @@ public class ChainTests
             var fit = Chain(5, Never, start, walk);
             var absorbed = ChainValue.Solve(fit, (place, exit) => exit.To == 0 ? 1 : 0);
             Assert.Equal(home[from - 1], absorbed.PerRoll, 6);
-            for (var to = 1; to <= 3; to++) Assert.Equal(n[from - 1][to - 1], absorbed.Visits(to), 6);
+            for (var to = 1; to <= 3; to++)
+                Assert.Equal(n[from - 1][to - 1], absorbed.Visits(to), 6);
             var steps = ChainValue.Solve(fit, (_, _) => 1);
             Assert.Equal(times[from - 1], steps.PerRoll, 6);
         }
@@ -62,7 +83,8 @@ public class ChainTests
         {
             var weights = Enumerable.Range(0, 4).Select(_ => random.NextDouble()).ToArray();
             var stay = 0.2 + random.NextDouble();
-            for (var e = 0; e < 4; e++) exits.Add((i, e == 3 ? -1 : random.Next(Places), weights[e] / (weights.Sum() + stay)));
+            for (var e = 0; e < 4; e++)
+                exits.Add((i, e == 3 ? -1 : random.Next(Places), weights[e] / (weights.Sum() + stay)));
         }
         var start = Enumerable.Range(0, Places).Select(_ => random.NextDouble()).ToArray();
         start = [.. start.Select(s => s / start.Sum())];
@@ -76,7 +98,13 @@ public class ChainTests
                 bool Chosen(FittedExit e) => e.Key.Move is "m1" or "m3";
                 var p = fit.Places[place].Exits.Where(Chosen).Sum(e => e.Probability);
                 var scale = 1 / (1 - p + odds * p);
-                var changed = fit.Places[place] with { Exits = [.. fit.Places[place].Exits.Select(e => e with { Probability = e.Probability * scale * (Chosen(e) ? odds : 1) })] };
+                var changed = fit.Places[place] with
+                {
+                    Exits =
+                    [
+                        .. fit.Places[place].Exits.Select(e => e with { Probability = e.Probability * scale * (Chosen(e) ? odds : 1) }),
+                    ],
+                };
                 var after = ChainValue.Solve(fit with { Places = [.. fit.Places.Select((x, i) => i == place ? changed : x)] }, Worth);
                 Assert.Equal(after.PerRoll - before.PerRoll, before.WhenOddsChange(place, Chosen, odds).Gain, 9);
             }
@@ -86,7 +114,11 @@ public class ChainTests
     [Fact]
     public void Exits_of_every_fitted_place_leave_room_to_stay_and_never_pass_one()
     {
-        var fit = ChainFit.Of(Walk.Of(DemoTests.Log, MatVocabulary.BuiltIn), Book.Of(MatVocabulary.BuiltIn), MatVocabulary.BuiltIn.Places.Select(p => p.Id));
+        var fit = ChainFit.Of(
+            Walk.Of(DemoTests.Log, MatVocabulary.BuiltIn),
+            Book.Of(MatVocabulary.BuiltIn),
+            MatVocabulary.BuiltIn.Places.Select(p => p.Id)
+        );
         Assert.All(fit.Places, p => Assert.InRange(p.Exits.Sum(e => e.Probability), 0, 1 - 1e-9));
         Assert.Equal(1, fit.Start.Sum(), 12);
     }
@@ -104,7 +136,15 @@ public class ChainTests
     {
         var walk = Walk.Of(DemoTests.Log, MatVocabulary.BuiltIn);
         var ids = MatVocabulary.BuiltIn.Places.Select(p => p.Id).ToList();
-        double Value(IEnumerable<string> order) => ChainValue.Solve(ChainFit.Of(walk, Book.Of(MatVocabulary.BuiltIn), order), Aim.Balanced, Scoring.Ruleset.Federation, MatVocabulary.BuiltIn).PerRoll;
+        double Value(IEnumerable<string> order) =>
+            ChainValue
+                .Solve(
+                    ChainFit.Of(walk, Book.Of(MatVocabulary.BuiltIn), order),
+                    Aim.Balanced,
+                    Scoring.Ruleset.Federation,
+                    MatVocabulary.BuiltIn
+                )
+                .PerRoll;
         Assert.Equal(Value(ids), Value(Enumerable.Reverse(ids)), 9);
     }
 }

@@ -7,21 +7,41 @@ public class ClassTellingTests
 {
     private static readonly Partner[] Partners =
     [
-        new() { Id = "oak", Name = "Oak", Belt = Belt.Purple },
-        new() { Id = "tall", Name = "Tall one", AlsoCalled = ["Stretch"] },
+        new()
+        {
+            Id = "oak",
+            Name = "Oak",
+            Belt = Belt.Purple,
+        },
+        new()
+        {
+            Id = "tall",
+            Name = "Tall one",
+            AlsoCalled = ["Stretch"],
+        },
     ];
 
     private static IReadOnlyList<ToldRoll> Read(string text) => ClassTelling.Read(text, Partners, "oak");
 
-    private static string Say(ToldRoll roll) => $"{roll.With?.Known ?? roll.With?.Name ?? (roll.With is null ? "-" : "?")}: {string.Join(", ", roll.Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => $"{n.By} {n.Move ?? n.To}"))}";
+    private static string Say(ToldRoll roll) =>
+        $"{roll.With?.Known ?? roll.With?.Name ?? (roll.With is null ? "-" : "?")}: {string.Join(", ", roll.Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => $"{n.By} {n.Move ?? n.To}"))}";
 
     [Theory]
     [InlineData("I pulled guard. He passed.", "-: Me guard-pull, Partner guard-pass")]
     [InlineData("I pulled guard. Then with Tall one. He passed.", "-: Me guard-pull | tall: Partner guard-pass")]
     [InlineData("I pulled guard. Then with Tall one, he passed.", "-: Me guard-pull | tall: Partner guard-pass")]
-    [InlineData("First roll with Oak. I pulled guard. Second roll was Stretch. Stretch swept me.", "oak: Me guard-pull | tall: Partner sweep")]
-    [InlineData("first roll with oak i pulled guard and then i rolled with tall one and he passed", "oak: Me guard-pull | tall: Partner guard-pass")]
-    [InlineData("Good class tonight. Rolled with Oak. He passed. Last roll with the purple belt. I swept her.", "oak: Partner guard-pass | ?: Me sweep")]
+    [InlineData(
+        "First roll with Oak. I pulled guard. Second roll was Stretch. Stretch swept me.",
+        "oak: Me guard-pull | tall: Partner sweep"
+    )]
+    [InlineData(
+        "first roll with oak i pulled guard and then i rolled with tall one and he passed",
+        "oak: Me guard-pull | tall: Partner guard-pass"
+    )]
+    [InlineData(
+        "Good class tonight. Rolled with Oak. He passed. Last roll with the purple belt. I swept her.",
+        "oak: Partner guard-pass | ?: Me sweep"
+    )]
     [InlineData("I swept him. Next round. He swept me.", "-: Me sweep | -: Partner sweep")]
     [InlineData("I swept him. Third roll. With Oak: Oak passed.", "-: Me sweep | oak: Partner guard-pass")]
     [InlineData("I swept him.\nwith Oak\nhe passed", "-: Me sweep | oak: Partner guard-pass")]
@@ -29,7 +49,8 @@ public class ClassTellingTests
     [InlineData("he swept me then with a new guy called rowan he passed", "-: Partner sweep | rowan: Partner guard-pass")]
     [InlineData("he swept me then with rowan blue belt he passed", "-: Partner sweep | rowan: Partner guard-pass")]
     [InlineData("Oak was late again. First roll with Stretch. He passed.", "tall: Partner guard-pass")]
-    public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) => Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
+    public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) =>
+        Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
 
     [Theory]
     [InlineData("I passed. Then with his arm trapped I got the armbar.")]
@@ -68,7 +89,9 @@ public class ClassTellingTests
         const string Text = "I pulled guard. Then with Stretch. He knee cut wozzle to side control.";
         var rolls = Read(Text);
         Assert.Equal(Text, string.Concat(rolls.Select(r => Text[r.Start..r.End])));
-        foreach (var roll in rolls) foreach (var mention in roll.Read.Mentions) Assert.Equal(mention.Text, Text[(roll.Start + mention.Start)..(roll.Start + mention.End)]);
+        foreach (var roll in rolls)
+        foreach (var mention in roll.Read.Mentions)
+            Assert.Equal(mention.Text, Text[(roll.Start + mention.Start)..(roll.Start + mention.End)]);
         Assert.Equal(["wozzle"], rolls.SelectMany(r => r.Read.Unread).Select(u => u.Text));
     }
 
@@ -92,5 +115,6 @@ public class ClassTellingTests
     [InlineData("[0:99] I pulled guard")]
     [InlineData("[soon] I pulled guard")]
     [InlineData("[999:00] I pulled guard")]
-    public void What_is_no_time_in_brackets_gives_none(string text) => Assert.Null(Assert.Single(RetellingReader.Read(text).Exchanges[0].Exchange.Notches).AtSeconds);
+    public void What_is_no_time_in_brackets_gives_none(string text) =>
+        Assert.Null(Assert.Single(RetellingReader.Read(text).Exchanges[0].Exchange.Notches).AtSeconds);
 }

@@ -18,7 +18,11 @@ public class DemoTests
             var first = WeakSpotRanking.Of(Log, aim).Spots[0];
             Assert.Equal(("half-guard/bottom", Who.Partner, "knee-cut-pass"), (first.From, first.By, first.Move));
         }
-        var worstTap = Log.Rolls.SelectMany(r => r.Roll.Notches).Where(n => n is { By: Who.Partner, Outcome: Outcome.Tap }).GroupBy(n => n.Move).MaxBy(g => g.Count())!;
+        var worstTap = Log
+            .Rolls.SelectMany(r => r.Roll.Notches)
+            .Where(n => n is { By: Who.Partner, Outcome: Outcome.Tap })
+            .GroupBy(n => n.Move)
+            .MaxBy(g => g.Count())!;
         Assert.Equal("rear-naked-choke", worstTap.Key);
     }
 
@@ -56,8 +60,31 @@ public class DemoTests
     {
         var before = WeakSpotRanking.Of(Log, Aim.Points).Spots[0];
         var last = Log.Sessions[^1];
-        var roll = new Roll { Id = "new", Exchanges = [new Exchange { Start = before.From, Notches = [new Notch { By = before.By, Move = before.Move, From = before.From, To = before.To[0], Outcome = Outcome.Landed }] }] };
-        var after = WeakSpotRanking.Of(Log with { Sessions = [.. Log.Sessions.SkipLast(1), last with { Rolls = [.. last.Rolls, roll] }] }, Aim.Points).Spots[0];
+        var roll = new Roll
+        {
+            Id = "new",
+            Exchanges =
+            [
+                new Exchange
+                {
+                    Start = before.From,
+                    Notches =
+                    [
+                        new Notch
+                        {
+                            By = before.By,
+                            Move = before.Move,
+                            From = before.From,
+                            To = before.To[0],
+                            Outcome = Outcome.Landed,
+                        },
+                    ],
+                },
+            ],
+        };
+        var after = WeakSpotRanking
+            .Of(Log with { Sessions = [.. Log.Sessions.SkipLast(1), last with { Rolls = [.. last.Rolls, roll] }] }, Aim.Points)
+            .Spots[0];
         Assert.Equal(before.Count + 1, after.Count);
         Assert.Equal("new", after.Rolls[0]);
         Assert.True(after.GainPerRoll > before.GainPerRoll);
@@ -66,7 +93,8 @@ public class DemoTests
     private static string Root()
     {
         var directory = new DirectoryInfo(AppContext.BaseDirectory);
-        while (directory is not null && !File.Exists(Path.Combine(directory.FullName, "global.json"))) directory = directory.Parent;
+        while (directory is not null && !File.Exists(Path.Combine(directory.FullName, "global.json")))
+            directory = directory.Parent;
         return directory!.FullName;
     }
 }

@@ -6,133 +6,89 @@ namespace AshNotch.Core.Tests;
 /// <summary>Sentences as people say them, each with the notches a reader of the trade would cut.</summary>
 public class ManyMannersTests
 {
-    private static string Told(string text) => string.Join(" | ", RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches)
-        .Select(n => $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"));
+    private static string Told(string text) =>
+        string.Join(
+            " | ",
+            RetellingReader
+                .Read(text)
+                .Exchanges.SelectMany(e => e.Exchange.Notches)
+                .Select(n =>
+                    $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"
+                )
+        );
 
     [Theory]
     [InlineData(
         "i pull guard he passes i turtle he takes my back",
-        "me guard-pull standing/neutral>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | me - side-control/bottom>turtle/bottom landed | they back-take turtle/bottom>back-control/bottom landed")]
+        "me guard-pull standing/neutral>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | me - side-control/bottom>turtle/bottom landed | they back-take turtle/bottom>back-control/bottom landed"
+    )]
     [InlineData(
         "Got swept. Got passed. Got mounted.",
-        "they sweep ?>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | they take-mount side-control/bottom>mount/bottom landed")]
-    [InlineData(
-        "I stuffed his double leg.",
-        "they double-leg standing/neutral>? stopped")]
-    [InlineData(
-        "I defended the armbar.",
-        "they armbar ?>? stopped")]
-    [InlineData(
-        "He defended my kimura.",
-        "me kimura ?>? stopped")]
-    [InlineData(
-        "I got caught in his triangle and tapped.",
-        "they triangle-choke ?>? tap")]
-    [InlineData(
-        "He hit me with a hip bump.",
-        "they hip-bump-sweep closed-guard/top>mount/bottom landed")]
-    [InlineData(
-        "I tapped to a wrist lock.",
-        "they wrist-lock ?>? tap")]
-    [InlineData(
-        "I tapped him with a wrist lock.",
-        "me wrist-lock ?>? tap")]
-    [InlineData(
-        "His half guard was tight. I knee cut to side control.",
-        "me knee-cut-pass half-guard/top>side-control/top landed")]
-    [InlineData(
-        "The purple belt swept me.",
-        "they sweep ?>open-guard/bottom landed")]
-    [InlineData(
-        "My partner took me down with an inside trip.",
-        "they inside-trip standing/neutral>half-guard/bottom landed")]
+        "they sweep ?>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | they take-mount side-control/bottom>mount/bottom landed"
+    )]
+    [InlineData("I stuffed his double leg.", "they double-leg standing/neutral>? stopped")]
+    [InlineData("I defended the armbar.", "they armbar ?>? stopped")]
+    [InlineData("He defended my kimura.", "me kimura ?>? stopped")]
+    [InlineData("I got caught in his triangle and tapped.", "they triangle-choke ?>? tap")]
+    [InlineData("He hit me with a hip bump.", "they hip-bump-sweep closed-guard/top>mount/bottom landed")]
+    [InlineData("I tapped to a wrist lock.", "they wrist-lock ?>? tap")]
+    [InlineData("I tapped him with a wrist lock.", "me wrist-lock ?>? tap")]
+    [InlineData("His half guard was tight. I knee cut to side control.", "me knee-cut-pass half-guard/top>side-control/top landed")]
+    [InlineData("The purple belt swept me.", "they sweep ?>open-guard/bottom landed")]
+    [InlineData("My partner took me down with an inside trip.", "they inside-trip standing/neutral>half-guard/bottom landed")]
     public void Whose_it_was_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Theory]
-    [InlineData(
-        "I was in closed guard bottom. My hip bump got stuffed.",
-        "me hip-bump-sweep closed-guard/bottom>? stopped")]
-    [InlineData(
-        "I had his back. He escaped to half guard.",
-        "they escape back-control/top>half-guard/top landed")]
+    [InlineData("I was in closed guard bottom. My hip bump got stuffed.", "me hip-bump-sweep closed-guard/bottom>? stopped")]
+    [InlineData("I had his back. He escaped to half guard.", "they escape back-control/top>half-guard/top landed")]
     [InlineData(
         "I was in mount. I went for the armbar and he hitchhiked out.",
-        "me armbar mount/top>? stopped | they armbar-escape mount/top>closed-guard/bottom landed")]
+        "me armbar mount/top>? stopped | they armbar-escape mount/top>closed-guard/bottom landed"
+    )]
     [InlineData(
         "I was in closed guard bottom. I threatened the kimura to get the triangle.",
-        "me kimura closed-guard/bottom>? threatened | me triangle-choke closed-guard/bottom>? tap")]
-    [InlineData(
-        "I had side control. I couldn't finish the americana.",
-        "me americana side-control/top>? near")]
-    [InlineData(
-        "I never got the sweep.",
-        "me sweep ?>? stopped")]
-    [InlineData(
-        "She was in my half guard. She went for the darce but I blocked it.",
-        "they darce-choke half-guard/bottom>? stopped")]
+        "me kimura closed-guard/bottom>? threatened | me triangle-choke closed-guard/bottom>? tap"
+    )]
+    [InlineData("I had side control. I couldn't finish the americana.", "me americana side-control/top>? near")]
+    [InlineData("I never got the sweep.", "me sweep ?>? stopped")]
+    [InlineData("She was in my half guard. She went for the darce but I blocked it.", "they darce-choke half-guard/bottom>? stopped")]
     [InlineData(
         "he shot a single i sprawled and took the back",
-        "they single-leg ?>? stopped | me sprawl standing/neutral>front-headlock/top landed | me back-take front-headlock/top>back-control/top landed")]
-    [InlineData(
-        "with ten seconds left he got the guillotine and i tapped",
-        "they guillotine ?>? tap")]
+        "they single-leg ?>? stopped | me sprawl standing/neutral>front-headlock/top landed | me back-take front-headlock/top>back-control/top landed"
+    )]
+    [InlineData("with ten seconds left he got the guillotine and i tapped", "they guillotine ?>? tap")]
     [InlineData(
         "He got an armbar. I tapped. Standing again. I hit a single leg.",
-        "they armbar ?>? tap | me single-leg standing/neutral>half-guard/top landed")]
+        "they armbar ?>? tap | me single-leg standing/neutral>half-guard/top landed"
+    )]
     [InlineData(
         "he goes for a kimura i roll out and end up on top in his half guard",
-        "they kimura ?>? stopped | me come-up-on-top ?>half-guard/top landed")]
+        "they kimura ?>? stopped | me come-up-on-top ?>half-guard/top landed"
+    )]
     public void How_it_came_out_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Theory]
-    [InlineData(
-        "I did not pull guard.",
-        "")]
-    [InlineData(
-        "I should have pulled guard.",
-        "")]
-    [InlineData(
-        "Coach told me to pull guard.",
-        "")]
-    [InlineData(
-        "Last week I pulled guard.",
-        "")]
-    [InlineData(
-        "We drilled the berimbolo in class.",
-        "")]
-    [InlineData(
-        "The guys next to us hit a double leg.",
-        "")]
-    [InlineData(
-        "If I had pulled guard he would have passed.",
-        "")]
-    [InlineData(
-        "Next time I need to frame.",
-        "")]
-    [InlineData(
-        "I was lying on my back. He was on my back.",
-        "")]
+    [InlineData("I did not pull guard.", "")]
+    [InlineData("I should have pulled guard.", "")]
+    [InlineData("Coach told me to pull guard.", "")]
+    [InlineData("Last week I pulled guard.", "")]
+    [InlineData("We drilled the berimbolo in class.", "")]
+    [InlineData("The guys next to us hit a double leg.", "")]
+    [InlineData("If I had pulled guard he would have passed.", "")]
+    [InlineData("Next time I need to frame.", "")]
+    [InlineData("I was lying on my back. He was on my back.", "")]
     public void What_was_only_said_counts_nothing(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Theory]
-    [InlineData(
-        "Instead of pulling guard I shot a double leg.",
-        "me double-leg standing/neutral>? stopped")]
-    [InlineData(
-        "He let me sweep him.",
-        "me sweep ?>open-guard/top landed")]
-    [InlineData(
-        "I gave him my back.",
-        "they - ?>back-control/bottom landed")]
-    [InlineData(
-        "I was on the bottom in side control. He went to north south.",
-        "they - side-control/bottom>north-south/bottom landed")]
-    [InlineData(
-        "He pulled me into his closed guard.",
-        "they guard-pull standing/neutral>closed-guard/top landed")]
+    [InlineData("Instead of pulling guard I shot a double leg.", "me double-leg standing/neutral>? stopped")]
+    [InlineData("He let me sweep him.", "me sweep ?>open-guard/top landed")]
+    [InlineData("I gave him my back.", "they - ?>back-control/bottom landed")]
+    [InlineData("I was on the bottom in side control. He went to north south.", "they - side-control/bottom>north-south/bottom landed")]
+    [InlineData("He pulled me into his closed guard.", "they guard-pull standing/neutral>closed-guard/top landed")]
     [InlineData(
         "I passed to half guard then he recovered closed guard.",
-        "me guard-pass ?>half-guard/top landed | they guard-recovery half-guard/top>closed-guard/top landed")]
+        "me guard-pass ?>half-guard/top landed | they guard-recovery half-guard/top>closed-guard/top landed"
+    )]
     public void Where_it_led_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
 
     // Everyday words are names of the trade only among words that say so.
@@ -162,8 +118,10 @@ public class ManyMannersTests
     public void An_everyday_word_is_a_name_only_where_the_words_say_so(string text, string? id)
     {
         var ids = RetellingReader.Read(text).Mentions.Select(m => m.Id.Split('/')[0]).ToList();
-        if (id is null) Assert.Empty(ids);
-        else Assert.Contains(id, ids);
+        if (id is null)
+            Assert.Empty(ids);
+        else
+            Assert.Contains(id, ids);
     }
 
     [Theory]
@@ -179,7 +137,8 @@ public class ManyMannersTests
     [InlineData("he was in sidecontrol", "side-control")]
     [InlineData("i got an arm bar", "armbar")]
     [InlineData("he hit a pendulem sweep", "flower-sweep")]
-    public void Names_are_heard_through_slips_and_by_ear(string text, string id) => Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
+    public void Names_are_heard_through_slips_and_by_ear(string text, string id) =>
+        Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
 
     [Theory]
     [InlineData("The weather was lovely and the traffic terrible.")]
@@ -203,12 +162,16 @@ public class ManyMannersTests
     [Fact]
     public void Every_unsure_notch_is_asked_about_and_no_sure_one_is()
     {
-        var text = string.Join(' ', Directory.GetFiles(Path.Combine(DemoTests.Folder, "..", "bench", "reading", "tuning")).Select(File.ReadAllText));
+        var text = string.Join(
+            ' ',
+            Directory.GetFiles(Path.Combine(DemoTests.Folder, "..", "bench", "reading", "tuning")).Select(File.ReadAllText)
+        );
         var read = RetellingReader.Read(text);
         var asked = read.Questions.Select(q => (q.Exchange, q.Notch)).ToHashSet();
         for (var e = 0; e < read.Exchanges.Count; e++)
         {
-            for (var n = 0; n < read.Exchanges[e].Exchange.Notches.Count; n++) Assert.Equal(read.Exchanges[e].Exchange.Notches[n].Unsure, asked.Contains((e, n)));
+            for (var n = 0; n < read.Exchanges[e].Exchange.Notches.Count; n++)
+                Assert.Equal(read.Exchanges[e].Exchange.Notches[n].Unsure, asked.Contains((e, n)));
         }
     }
 

@@ -10,7 +10,12 @@ public class PeopleTests
     [Fact]
     public void A_new_belt_goes_into_the_history_and_a_new_unit_does_not()
     {
-        var white = new Practitioner { Belt = Belt.White, Stripes = 4, WeightKg = 80 };
+        var white = new Practitioner
+        {
+            Belt = Belt.White,
+            Stripes = 4,
+            WeightKg = 80,
+        };
         var blue = white.Become(white with { Belt = Belt.Blue, Stripes = 0 }, Day);
         Assert.Equal(new PractitionerThen(Day, Belt.Blue, 0, 80, null), Assert.Single(blue.History));
         var pounds = blue.Become(blue with { Units = WeightUnit.Lb }, Day.AddDays(9));
@@ -22,14 +27,27 @@ public class PeopleTests
     public void Several_changes_of_one_day_are_one_and_days_stay_in_order()
     {
         var now = new Practitioner();
-        foreach (var (days, kg) in ((int, double)[])[(0, 80), (0, 79), (5, 78), (9, 77)]) now = now.Become(now with { WeightKg = kg }, Day.AddDays(days));
+        foreach (var (days, kg) in ((int, double)[])[(0, 80), (0, 79), (5, 78), (9, 77)])
+            now = now.Become(now with { WeightKg = kg }, Day.AddDays(days));
         Assert.Equal([79, 78, 77], now.History.Select(h => h.WeightKg!.Value));
         Assert.Equal(now.History.Select(h => h.Since).Order(), now.History.Select(h => h.Since));
     }
 
     [Fact]
     public void A_partner_of_the_day_carries_no_more_than_belt_and_size() =>
-        Assert.Equal(new PartnerOfTheDay(Belt.Brown, 2, 91.5, RelativeSize.Heavier), new Partner { Id = "p", Name = "n", Belt = Belt.Brown, Stripes = 2, WeightKg = 91.5, Size = RelativeSize.Heavier, Traits = ["long legs"] }.Today);
+        Assert.Equal(
+            new PartnerOfTheDay(Belt.Brown, 2, 91.5, RelativeSize.Heavier),
+            new Partner
+            {
+                Id = "p",
+                Name = "n",
+                Belt = Belt.Brown,
+                Stripes = 2,
+                WeightKg = 91.5,
+                Size = RelativeSize.Heavier,
+                Traits = ["long legs"],
+            }.Today
+        );
 
     [Theory]
     [InlineData("no-gi", Attire.NoGi)]
@@ -61,8 +79,15 @@ public class PeopleTests
         Assert.Equal("much-heavier", Term.Of(RelativeSize.MuchHeavier));
         Assert.Equal("master-1", Term.Of(AgeDivision.Master1));
 
-        static void Check<T>() where T : struct, Enum =>
-            Assert.All(Enum.GetValues<T>(), value => Assert.True(Term.TryRead<T>(Term.Of(value), out var read) && read.Equals(value) && Term.All<T>().Contains(Term.Of(value))));
+        static void Check<T>()
+            where T : struct, Enum =>
+            Assert.All(
+                Enum.GetValues<T>(),
+                value =>
+                    Assert.True(
+                        Term.TryRead<T>(Term.Of(value), out var read) && read.Equals(value) && Term.All<T>().Contains(Term.Of(value))
+                    )
+            );
     }
 
     [Theory]
@@ -73,7 +98,8 @@ public class PeopleTests
     [InlineData("our-legs/defending", "our-legs/attacking")]
     [InlineData("our-corner", "our-corner")]
     [InlineData("our-corner/north", "our-corner/north")]
-    public void A_place_of_ones_own_mirrors_by_its_role(string place, string mirror) => Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
+    public void A_place_of_ones_own_mirrors_by_its_role(string place, string mirror) =>
+        Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
 
     [Fact]
     public void A_place_is_said_as_mine_or_theirs_by_whose_position_it_is()

@@ -28,10 +28,20 @@ public class PlainTests
                 var expected = outcome == Outcome.Landed && move.IsSubmission ? Outcome.Tap : outcome;
                 var read = RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).ToList();
                 // Grips and replies are how, not events: they leave no notch.
-                if (read.Count == 0 && (move.Kind == MoveKind.Control || move.Word == MoveWord.Manner)) continue;
-                if (read.Count != 1 || read[0].By != by || read[0].Move != move.Id || read[0].Outcome != expected || read[0].From != place.Id || read[0].Unsure)
+                if (read.Count == 0 && (move.Kind == MoveKind.Control || move.Word == MoveWord.Manner))
+                    continue;
+                if (
+                    read.Count != 1
+                    || read[0].By != by
+                    || read[0].Move != move.Id
+                    || read[0].Outcome != expected
+                    || read[0].From != place.Id
+                    || read[0].Unsure
+                )
                 {
-                    wrong.Add($"{text.Replace('\n', ' ')} => {string.Join(", ", read.Select(n => $"{n.By} {n.Move} {n.From} {n.Outcome}{(n.Unsure ? " ?" : "")}"))}");
+                    wrong.Add(
+                        $"{text.Replace('\n', ' ')} => {string.Join(", ", read.Select(n => $"{n.By} {n.Move} {n.From} {n.Outcome}{(n.Unsure ? " ?" : "")}"))}"
+                    );
                 }
             }
         }
@@ -41,7 +51,9 @@ public class PlainTests
     [Fact]
     public void Every_place_to_start_in_reads_back()
     {
-        var wrong = Vocabulary.Places.Where(p => RetellingReader.Read(Plain.Starts(p)).Exchanges is not [{ Exchange: var e }] || e.Start != p.Id).Select(p => p.Id);
+        var wrong = Vocabulary
+            .Places.Where(p => RetellingReader.Read(Plain.Starts(p)).Exchanges is not [{ Exchange: var e }] || e.Start != p.Id)
+            .Select(p => p.Id);
         Assert.Empty(wrong);
     }
 

@@ -11,31 +11,48 @@ internal static class RandomLogs
     public static Log Of(int seed, int rolls = 40)
     {
         var random = new Random(seed);
-        var sessions = Enumerable.Range(0, (rolls + 3) / 4).Select(s => new Session
-        {
-            Id = $"s{s}",
-            Date = new DateOnly(2026, 1, 5).AddDays(3 * s),
-            Rolls = [.. Enumerable.Range(4 * s, Math.Min(4, rolls - 4 * s)).Select(r => Roll(random, $"r{r}"))],
-        });
+        var sessions = Enumerable
+            .Range(0, (rolls + 3) / 4)
+            .Select(s => new Session
+            {
+                Id = $"s{s}",
+                Date = new DateOnly(2026, 1, 5).AddDays(3 * s),
+                Rolls = [.. Enumerable.Range(4 * s, Math.Min(4, rolls - 4 * s)).Select(r => Roll(random, $"r{r}"))],
+            });
         return new Log { Sessions = [.. sessions] };
     }
 
     /// <summary>The log as the partner would have kept it: sides swapped, every place seen from the other one.</summary>
-    public static Log Mirrored(Log log) => log with
-    {
-        Sessions = [.. log.Sessions.Select(s => s with { Rolls = [.. s.Rolls.Select(r => r with { Exchanges = [.. r.Exchanges.Select(Mirrored)] })] })],
-    };
-
-    private static Exchange Mirrored(Exchange exchange) => exchange with
-    {
-        Start = exchange.Start is null ? null : Vocabulary.Mirror(exchange.Start),
-        Notches = [.. exchange.Notches.Select(n => n with
+    public static Log Mirrored(Log log) =>
+        log with
         {
-            By = n.By == Who.Me ? Who.Partner : Who.Me,
-            From = n.From is null ? null : Vocabulary.Mirror(n.From),
-            To = n.To is null ? null : Vocabulary.Mirror(n.To),
-        })],
-    };
+            Sessions =
+            [
+                .. log.Sessions.Select(s =>
+                    s with
+                    {
+                        Rolls = [.. s.Rolls.Select(r => r with { Exchanges = [.. r.Exchanges.Select(Mirrored)] })],
+                    }
+                ),
+            ],
+        };
+
+    private static Exchange Mirrored(Exchange exchange) =>
+        exchange with
+        {
+            Start = exchange.Start is null ? null : Vocabulary.Mirror(exchange.Start),
+            Notches =
+            [
+                .. exchange.Notches.Select(n =>
+                    n with
+                    {
+                        By = n.By == Who.Me ? Who.Partner : Who.Me,
+                        From = n.From is null ? null : Vocabulary.Mirror(n.From),
+                        To = n.To is null ? null : Vocabulary.Mirror(n.To),
+                    }
+                ),
+            ],
+        };
 
     private static Roll Roll(Random random, string id)
     {
@@ -46,14 +63,34 @@ internal static class RandomLogs
             var by = random.Next(2) == 0 ? Who.Me : Who.Partner;
             var here = Vocabulary.Seen(now, by);
             var moves = Vocabulary.Moves.Where(m => m.From.Contains(here)).ToList();
-            if (moves.Count == 0) continue;
+            if (moves.Count == 0)
+                continue;
             var move = moves[random.Next(moves.Count)];
             var comesOff = random.Next(3) > 0;
             var to = comesOff && move.To is { } usual ? Vocabulary.Seen(usual, by) : null;
-            notches.Add(new Notch { By = by, Move = move.Id, From = now, To = to, Outcome = !comesOff ? Outcome.Stopped : move.IsSubmission ? Outcome.Tap : Outcome.Landed });
-            if (comesOff && move.IsSubmission) break;
+            notches.Add(
+                new Notch
+                {
+                    By = by,
+                    Move = move.Id,
+                    From = now,
+                    To = to,
+                    Outcome =
+                        !comesOff ? Outcome.Stopped
+                        : move.IsSubmission ? Outcome.Tap
+                        : Outcome.Landed,
+                }
+            );
+            if (comesOff && move.IsSubmission)
+                break;
             now = to ?? now;
         }
-        return new Roll { Id = id, Partner = null, Intensity = random.Next(3) == 0 ? Intensity.Light : Intensity.Hard, Exchanges = [new Exchange { Start = "standing/neutral", Notches = notches }] };
+        return new Roll
+        {
+            Id = id,
+            Partner = null,
+            Intensity = random.Next(3) == 0 ? Intensity.Light : Intensity.Hard,
+            Exchanges = [new Exchange { Start = "standing/neutral", Notches = notches }],
+        };
     }
 }

@@ -37,7 +37,8 @@ public class RankingTests
         var solved = ChainValue.Solve(fit, aim, Ruleset.Federation, Vocabulary);
         var random = new Random(seed);
         const int Played = 40_000;
-        double sum = 0, squares = 0;
+        double sum = 0,
+            squares = 0;
         for (var roll = 0; roll < Played; roll++)
         {
             var result = Play(fit, aim, random);
@@ -63,7 +64,8 @@ public class RankingTests
                 net += Reward.Of(aim, Ruleset.Federation, Vocabulary, place.Place, taken.Key.To, taken.Key.By);
                 now = taken.To >= 0 ? taken.To : Draw(fit.Start, random);
             }
-            if (random.NextDouble() < fit.Ends) return net;
+            if (random.NextDouble() < fit.Ends)
+                return net;
         }
     }
 
@@ -74,7 +76,8 @@ public class RankingTests
         for (var i = 0; i < chances.Count; i++)
         {
             drawn -= chances[i];
-            if (drawn < 0) return i;
+            if (drawn < 0)
+                return i;
         }
         return chances.Count;
     }
@@ -89,8 +92,20 @@ public class RankingTests
         for (var round = 0; round < 400; round++)
         {
             var restart = fit.Start.Select((s, i) => s * values[i]).Sum();
-            values = [.. fit.Places.Select((p, i) => p.Stay * (1 - fit.Ends) * values[i] + p.Exits.Sum(e => e.Probability
-                * (Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, p.Place, e.Key.To, e.Key.By) + (1 - fit.Ends) * (e.To >= 0 ? values[e.To] : restart))))];
+            values =
+            [
+                .. fit.Places.Select(
+                    (p, i) =>
+                        p.Stay * (1 - fit.Ends) * values[i]
+                        + p.Exits.Sum(e =>
+                            e.Probability
+                            * (
+                                Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, p.Place, e.Key.To, e.Key.By)
+                                + (1 - fit.Ends) * (e.To >= 0 ? values[e.To] : restart)
+                            )
+                        )
+                ),
+            ];
         }
         Assert.All(values.Zip(solved.Values), v => Assert.Equal(v.First, v.Second, 8));
     }
@@ -104,7 +119,10 @@ public class RankingTests
         var ranking = WeakSpotRanking.Of(log, Aim.Balanced);
         Assert.Equal(Enumerable.Range(1, ranking.Spots.Count), ranking.Spots.Select(s => s.Rank));
         Assert.True(ranking.Spots.Zip(ranking.Spots.Skip(1)).All(p => p.First.GainPerRoll >= p.Second.GainPerRoll - 1e-9));
-        Assert.Equal(ranking.Spots.Select(s => (s.Say, s.GainPerRoll)), WeakSpotRanking.Of(log, Aim.Balanced).Spots.Select(s => (s.Say, s.GainPerRoll)));
+        Assert.Equal(
+            ranking.Spots.Select(s => (s.Say, s.GainPerRoll)),
+            WeakSpotRanking.Of(log, Aim.Balanced).Spots.Select(s => (s.Say, s.GainPerRoll))
+        );
     }
 
     [Fact]
@@ -121,10 +139,35 @@ public class RankingTests
     public void What_was_let_happen_is_counted_among_the_notches_and_changes_no_gain()
     {
         var log = RandomLogs.Of(10);
-        var gift = new Notch { By = Who.Partner, Move = "knee-cut-pass", From = "half-guard/bottom", To = "side-control/bottom", Outcome = Outcome.Landed, Given = Who.Me };
+        var gift = new Notch
+        {
+            By = Who.Partner,
+            Move = "knee-cut-pass",
+            From = "half-guard/bottom",
+            To = "side-control/bottom",
+            Outcome = Outcome.Landed,
+            Given = Who.Me,
+        };
         var first = log.Sessions[0];
         var roll = first.Rolls[0];
-        var more = log with { Sessions = [first with { Rolls = [roll with { Exchanges = [roll.Exchanges[0] with { Notches = [.. roll.Exchanges[0].Notches, gift, gift, gift] }] }, .. first.Rolls.Skip(1)] }, .. log.Sessions.Skip(1)] };
+        var more = log with
+        {
+            Sessions =
+            [
+                first with
+                {
+                    Rolls =
+                    [
+                        roll with
+                        {
+                            Exchanges = [roll.Exchanges[0] with { Notches = [.. roll.Exchanges[0].Notches, gift, gift, gift] }],
+                        },
+                        .. first.Rolls.Skip(1),
+                    ],
+                },
+                .. log.Sessions.Skip(1),
+            ],
+        };
         var (before, after) = (WeakSpotRanking.Of(log, Aim.Survive), WeakSpotRanking.Of(more, Aim.Survive));
         Assert.Equal(before.Notches + 3, after.Notches);
         Assert.Equal(before.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)), after.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)));
@@ -136,8 +179,31 @@ public class RankingTests
     public void One_more_landing_of_theirs_never_makes_a_roll_look_better_where_it_ends_in_a_tap(Aim aim)
     {
         var log = RandomLogs.Of(11);
-        var tapped = new Roll { Id = "x", Exchanges = [new Exchange { Start = "mount/bottom", Notches = [new Notch { By = Who.Partner, Move = "armbar", From = "mount/bottom", Outcome = Outcome.Tap }] }] };
-        var more = log with { Sessions = [.. log.Sessions.SkipLast(1), log.Sessions[^1] with { Rolls = [.. log.Sessions[^1].Rolls, tapped] }] };
+        var tapped = new Roll
+        {
+            Id = "x",
+            Exchanges =
+            [
+                new Exchange
+                {
+                    Start = "mount/bottom",
+                    Notches =
+                    [
+                        new Notch
+                        {
+                            By = Who.Partner,
+                            Move = "armbar",
+                            From = "mount/bottom",
+                            Outcome = Outcome.Tap,
+                        },
+                    ],
+                },
+            ],
+        };
+        var more = log with
+        {
+            Sessions = [.. log.Sessions.SkipLast(1), log.Sessions[^1] with { Rolls = [.. log.Sessions[^1].Rolls, tapped] }],
+        };
         Assert.True(Value(more, aim).PerRoll < Value(log, aim).PerRoll);
     }
 
@@ -145,7 +211,10 @@ public class RankingTests
     public void Every_candidate_is_ranked_set_aside_or_harmless_and_none_twice()
     {
         var ranking = WeakSpotRanking.Of(RandomLogs.Of(12, rolls: 120), Aim.Balanced);
-        var keys = ranking.Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? s.To[0] : null)).Concat(ranking.Untested.Select(u => (u.From, u.By, u.Move, u.To))).ToList();
+        var keys = ranking
+            .Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? s.To[0] : null))
+            .Concat(ranking.Untested.Select(u => (u.From, u.By, u.Move, u.To)))
+            .ToList();
         Assert.Equal(keys.Count, keys.Distinct().Count());
         Assert.NotEmpty(ranking.Spots);
         Assert.All(ranking.Spots, s => Assert.InRange(s.Count, s.By == Who.Me ? 0 : 1, s.Attempts));
@@ -155,9 +224,43 @@ public class RankingTests
     [Fact]
     public void A_log_of_own_terms_alone_is_answered()
     {
-        var notch = new Notch { By = Who.Partner, Move = "our-pass", From = "our-guard/bottom", To = "our-pin/bottom", Outcome = Outcome.Landed };
-        var rolls = Enumerable.Range(0, 6).Select(i => new Roll { Id = $"r{i}", Exchanges = [new Exchange { Start = "our-guard/bottom", Notches = [notch, notch with { From = "our-pin/bottom", To = null, Move = "our-choke", Outcome = Outcome.Tap }] }] });
-        var ranking = WeakSpotRanking.Of(new Log { Sessions = [new Session { Id = "s", Date = new DateOnly(2026, 3, 2), Rolls = [.. rolls] }] }, Aim.Finish);
+        var notch = new Notch
+        {
+            By = Who.Partner,
+            Move = "our-pass",
+            From = "our-guard/bottom",
+            To = "our-pin/bottom",
+            Outcome = Outcome.Landed,
+        };
+        var rolls = Enumerable
+            .Range(0, 6)
+            .Select(i => new Roll
+            {
+                Id = $"r{i}",
+                Exchanges =
+                [
+                    new Exchange
+                    {
+                        Start = "our-guard/bottom",
+                        Notches = [notch, notch with { From = "our-pin/bottom", To = null, Move = "our-choke", Outcome = Outcome.Tap }],
+                    },
+                ],
+            });
+        var ranking = WeakSpotRanking.Of(
+            new Log
+            {
+                Sessions =
+                [
+                    new Session
+                    {
+                        Id = "s",
+                        Date = new DateOnly(2026, 3, 2),
+                        Rolls = [.. rolls],
+                    },
+                ],
+            },
+            Aim.Finish
+        );
         Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Move).Order());
         Assert.True(ranking.ValuePerRoll < 0);
         Assert.Contains("our guard", ranking.Spots.Single(s => s.Move == "our-pass").Say, StringComparison.Ordinal);

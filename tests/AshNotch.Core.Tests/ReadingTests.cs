@@ -5,29 +5,46 @@ namespace AshNotch.Core.Tests;
 
 public class ReadingTests
 {
-    private static string Told(string text, string? partner = null) => string.Join(" | ", RetellingReader.Read(text, partner).Exchanges.SelectMany(e => e.Exchange.Notches)
-        .Select(n => $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"));
+    private static string Told(string text, string? partner = null) =>
+        string.Join(
+            " | ",
+            RetellingReader
+                .Read(text, partner)
+                .Exchanges.SelectMany(e => e.Exchange.Notches)
+                .Select(n =>
+                    $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"
+                )
+        );
 
     [Fact]
     public void The_worked_example_of_the_design_reads_as_its_three_notches()
     {
-        var read = RetellingReader.Read("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.");
+        var read = RetellingReader.Read(
+            "Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana."
+        );
         var exchange = Assert.Single(read.Exchanges).Exchange;
         Assert.Equal("standing/neutral", exchange.Start);
         Assert.Equal(ExchangeEnd.Tap, exchange.End);
         Assert.Equal(
             "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass de-la-riva-guard/bottom>side-control/bottom landed | they americana side-control/bottom>? tap",
-            Told("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana."));
+            Told("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.")
+        );
         Assert.Empty(read.Unread);
         Assert.All(exchange.Notches, n => Assert.False(n.Unsure));
     }
 
     [Theory]
-    [InlineData("I shot a double leg but he sprawled.", "me double-leg standing/neutral>? stopped | they sprawl standing/neutral>front-headlock/bottom landed")]
+    [InlineData(
+        "I shot a double leg but he sprawled.",
+        "me double-leg standing/neutral>? stopped | they sprawl standing/neutral>front-headlock/bottom landed"
+    )]
     [InlineData("I got swept.", "they sweep ?>open-guard/bottom landed")]
     [InlineData("I was in half guard bottom. I got passed.", "they guard-pass half-guard/bottom>side-control/bottom landed")]
     [InlineData("He took my back and choked me.", "they back-take ?>back-control/bottom landed | they choke back-control/bottom>? tap")]
-    [InlineData("I took his back. I tapped him with a rear naked choke.", "me back-take ?>back-control/top landed | me rear-naked-choke back-control/top>? tap")]
+    [InlineData(
+        "I took his back. I tapped him with a rear naked choke.",
+        "me back-take ?>back-control/top landed | me rear-naked-choke back-control/top>? tap"
+    )]
     [InlineData("Started in mount bottom. I tapped to an armbar.", "they armbar mount/bottom>? tap")]
     [InlineData("I was in his closed guard. He tried a hip bump but I posted.", "they hip-bump-sweep closed-guard/top>? stopped")]
     [InlineData("I had mount. I almost got the armbar.", "me armbar mount/top>? near")]
@@ -36,8 +53,14 @@ public class ReadingTests
     [InlineData("I had mount. I gave up on the armbar.", "me armbar mount/top>? abandoned")]
     [InlineData("She had side control. I escaped to half guard.", "me escape side-control/bottom>half-guard/bottom landed")]
     [InlineData("She hit a toriando to side control.", "they toreando-pass ?>side-control/bottom landed")]
-    [InlineData("standing -> guard pull dlr -> he knee cut -> side control", "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass de-la-riva-guard/bottom>side-control/bottom landed")]
-    [InlineData("Started in half guard bottom. He cut the knee to side control, got to mount.", "they knee-cut-pass half-guard/bottom>side-control/bottom landed | they - side-control/bottom>mount/bottom landed")]
+    [InlineData(
+        "standing -> guard pull dlr -> he knee cut -> side control",
+        "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass de-la-riva-guard/bottom>side-control/bottom landed"
+    )]
+    [InlineData(
+        "Started in half guard bottom. He cut the knee to side control, got to mount.",
+        "they knee-cut-pass half-guard/bottom>side-control/bottom landed | they - side-control/bottom>mount/bottom landed"
+    )]
     public void Plain_sentences_say_who_what_where_and_how_it_came_out(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Fact]
@@ -47,21 +70,27 @@ public class ReadingTests
     [Fact]
     public void A_tap_or_a_reset_starts_a_new_exchange()
     {
-        var read = RetellingReader.Read("Standing. I pulled guard. Reset. He hit a double leg to side control. He finished an armbar. Then I pulled guard.");
+        var read = RetellingReader.Read(
+            "Standing. I pulled guard. Reset. He hit a double leg to side control. He finished an armbar. Then I pulled guard."
+        );
         Assert.Equal([ExchangeEnd.Reset, ExchangeEnd.Tap, null], read.Exchanges.Select(e => e.Exchange.End));
     }
 
     [Fact]
     public void What_was_let_happen_is_marked_and_by_the_right_one()
     {
-        var notch = Assert.Single(RetellingReader.Read("Started in his half guard. He let me pass.").Exchanges.SelectMany(e => e.Exchange.Notches));
+        var notch = Assert.Single(
+            RetellingReader.Read("Started in his half guard. He let me pass.").Exchanges.SelectMany(e => e.Exchange.Notches)
+        );
         Assert.Equal((Who.Me, Who.Partner, "guard-pass"), (notch.By, notch.Given!.Value, notch.Move));
     }
 
     [Fact]
     public void A_cause_a_side_a_time_and_a_takeaway_are_kept()
     {
-        var read = RetellingReader.Read("Half guard bottom. At 2:30 he knee cut on the left to side control because I was late. Next time I need to frame first.");
+        var read = RetellingReader.Read(
+            "Half guard bottom. At 2:30 he knee cut on the left to side control because I was late. Next time I need to frame first."
+        );
         var notch = Assert.Single(read.Exchanges.SelectMany(e => e.Exchange.Notches));
         Assert.Equal((150, BodySide.Left), (notch.AtSeconds!.Value, notch.Side!.Value));
         Assert.Contains("late", notch.Causes);
@@ -72,7 +101,8 @@ public class ReadingTests
     [InlineData("There was no time left so I held on.")]
     [InlineData("He was right there.")]
     [InlineData("The other side of the gym was loud.")]
-    public void Everyday_words_are_no_notches(string text) => Assert.Empty(RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
+    public void Everyday_words_are_no_notches(string text) =>
+        Assert.Empty(RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
 
     [Fact]
     public void What_should_have_been_is_not_counted_but_shown()
@@ -106,20 +136,36 @@ public class ReadingTests
     [Fact]
     public void Every_span_lies_in_the_text_and_reading_twice_is_the_same()
     {
-        var text = string.Concat(Enumerable.Repeat("Standing. I pulled guard to half guard, he knee cut to side control and I escaped. He tapped me with a kimura! ", 200));
+        var text = string.Concat(
+            Enumerable.Repeat(
+                "Standing. I pulled guard to half guard, he knee cut to side control and I escaped. He tapped me with a kimura! ",
+                200
+            )
+        );
         var read = RetellingReader.Read(text);
         Assert.Equal(800, read.Exchanges.SelectMany(e => e.Exchange.Notches).Count());
-        Assert.All(read.Exchanges.SelectMany(e => e.Exchange.Notches), n => Assert.InRange(n.Span!.Value.End, n.Span.Value.Start + 1, text.Length));
+        Assert.All(
+            read.Exchanges.SelectMany(e => e.Exchange.Notches),
+            n => Assert.InRange(n.Span!.Value.End, n.Span.Value.Start + 1, text.Length)
+        );
         Assert.Equal(Told(text), Told(text));
     }
 
     [Fact]
     public void A_correction_stays_with_its_words_while_writing_goes_on()
     {
-        var right = new Notch { By = Who.Partner, Move = "smash-pass", Outcome = Outcome.Stopped };
+        var right = new Notch
+        {
+            By = Who.Partner,
+            Move = "smash-pass",
+            Outcome = Outcome.Stopped,
+        };
         Correction[] corrections = [new("knee cut", 1, right), new("swept", 0, null)];
         const string Text = "He hit a knee cut. He hit a knee cut. He swept me. I recovered guard.";
         var rolls = Corrections.Apply(ClassTelling.Read(Text, []), Text, corrections);
-        Assert.Equal(["knee-cut-pass", "smash-pass", "guard-recovery"], Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move));
+        Assert.Equal(
+            ["knee-cut-pass", "smash-pass", "guard-recovery"],
+            Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move)
+        );
     }
 }

@@ -35,21 +35,31 @@ public class SayingTests
 
     [Fact]
     public void A_tap_is_finished_not_landed() =>
-        Assert.Equal("They finish the americana from their side control: about 0.06 taps a roll.", Say(Theirs with { From = "side-control/bottom", Move = "americana", To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish));
+        Assert.Equal(
+            "They finish the americana from their side control: about 0.06 taps a roll.",
+            Say(Theirs with { From = "side-control/bottom", Move = "americana", To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish)
+        );
 
     [Fact]
     public void A_change_that_nobody_named_is_said_by_where_it_leads() =>
-        Assert.Equal("They get to their mount from their side control: about 0.4 points a roll.", Say(Theirs with { From = "side-control/bottom", Move = null, To = ["mount/bottom"] }));
+        Assert.Equal(
+            "They get to their mount from their side control: about 0.4 points a roll.",
+            Say(Theirs with { From = "side-control/bottom", Move = null, To = ["mount/bottom"] })
+        );
 
     [Fact]
     public void A_move_of_mine_is_said_with_how_often_it_came_off() =>
-        Assert.Equal("Your single leg on the feet comes off 3 times in 9; twice the odds is worth about 0.4 points a roll.", Say(Theirs with { From = "standing/neutral", By = Who.Me, Move = "single-leg", Count = 3, Attempts = 9 }));
+        Assert.Equal(
+            "Your single leg on the feet comes off 3 times in 9; twice the odds is worth about 0.4 points a roll.",
+            Say(Theirs with { From = "standing/neutral", By = Who.Me, Move = "single-leg", Count = 3, Attempts = 9 })
+        );
 
     [Theory]
     [InlineData(1, "Seen only once so far.")]
     [InlineData(2, "Seen only twice so far.")]
     [InlineData(4, "Seen only 4 times so far.")]
-    public void Few_sightings_are_said_aloud(int attempts, string words) => Assert.EndsWith(words, Say(Theirs with { Attempts = attempts }), StringComparison.Ordinal);
+    public void Few_sightings_are_said_aloud(int attempts, string words) =>
+        Assert.EndsWith(words, Say(Theirs with { Attempts = attempts }), StringComparison.Ordinal);
 
     [Fact]
     public void The_reasons_carry_their_counts()
@@ -58,8 +68,16 @@ public class SayingTests
         Assert.Equal("Something is tried in your half guard about 1.3 times a roll; 40 logged.", why.Often);
         Assert.Equal("It is what comes off about 31 times in 100 there; it happened 12 times, with 2 partners.", why.Likely);
         Assert.Equal("Each time it costs about 6.0 points by the end of the roll, against what else happens there.", why.Costly);
-        Assert.Contains("came off 12 times in 15 tries", Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Points, MatVocabulary.BuiltIn).Likely, StringComparison.Ordinal);
-        Assert.StartsWith("Each time it earns about 2.0 taps", Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Finish, MatVocabulary.BuiltIn).Costly, StringComparison.Ordinal);
+        Assert.Contains(
+            "came off 12 times in 15 tries",
+            Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Points, MatVocabulary.BuiltIn).Likely,
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "Each time it earns about 2.0 taps",
+            Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Finish, MatVocabulary.BuiltIn).Costly,
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -78,14 +96,51 @@ public class SayingTests
     [InlineData(Outcome.Threatened, "They threatened the knee cut pass: your half guard to their side control")]
     [InlineData(Outcome.Tap, "They finished the knee cut pass: your half guard to their side control")]
     public void A_notch_is_read_out_by_its_outcome(Outcome outcome, string words) =>
-        Assert.Equal(words, NotchWords.Of(new Notch { By = Who.Partner, Move = "knee-cut-pass", From = "half-guard/bottom", To = "side-control/bottom", Outcome = outcome }, MatVocabulary.BuiltIn));
+        Assert.Equal(
+            words,
+            NotchWords.Of(
+                new Notch
+                {
+                    By = Who.Partner,
+                    Move = "knee-cut-pass",
+                    From = "half-guard/bottom",
+                    To = "side-control/bottom",
+                    Outcome = outcome,
+                },
+                MatVocabulary.BuiltIn
+            )
+        );
 
     [Fact]
     public void A_notch_with_little_told_is_read_out_with_what_there_is()
     {
         static string Words(Notch notch) => NotchWords.Of(notch, MatVocabulary.BuiltIn);
-        Assert.Equal("You moved on, to your mount", Words(new Notch { By = Who.Me, To = "mount/top", Outcome = Outcome.Landed }));
+        Assert.Equal(
+            "You moved on, to your mount",
+            Words(
+                new Notch
+                {
+                    By = Who.Me,
+                    To = "mount/top",
+                    Outcome = Outcome.Landed,
+                }
+            )
+        );
         Assert.Equal("You got the tap", Words(new Notch { By = Who.Me, Outcome = Outcome.Tap }));
-        Assert.Equal("You landed the sweep (left), from your half guard, they let it happen, unsure", Words(new Notch { By = Who.Me, Move = "sweep", From = "half-guard/bottom", Outcome = Outcome.Landed, Side = BodySide.Left, Given = Who.Partner, Unsure = true }));
+        Assert.Equal(
+            "You landed the sweep (left), from your half guard, they let it happen, unsure",
+            Words(
+                new Notch
+                {
+                    By = Who.Me,
+                    Move = "sweep",
+                    From = "half-guard/bottom",
+                    Outcome = Outcome.Landed,
+                    Side = BodySide.Left,
+                    Given = Who.Partner,
+                    Unsure = true,
+                }
+            )
+        );
     }
 }

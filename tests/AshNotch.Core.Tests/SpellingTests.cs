@@ -27,13 +27,15 @@ public class SpellingTests
     [InlineData("berimbolo", "barambola")]
     [InlineData("toreando", "toriando")]
     [InlineData("mount", "guard", false)]
-    public void What_sounds_alike_has_one_sound(string a, string b, bool alike = true) => Assert.Equal(alike, Spelling.Sound(a) == Spelling.Sound(b));
+    public void What_sounds_alike_has_one_sound(string a, string b, bool alike = true) =>
+        Assert.Equal(alike, Spelling.Sound(a) == Spelling.Sound(b));
 
     [Fact]
     public void Everyday_words_are_plain_lower_case_and_hold_no_name_of_a_place()
     {
         Assert.All(Spelling.Everyday, w => Assert.Matches("^[a-z]+$", w));
         Assert.DoesNotContain("berimbolo", Spelling.Everyday);
-        foreach (var word in (string[])["he", "the", "because", "minutes", "tired"]) Assert.Contains(word, Spelling.Everyday);
+        foreach (var word in (string[])["he", "the", "because", "minutes", "tired"])
+            Assert.Contains(word, Spelling.Everyday);
     }
 }

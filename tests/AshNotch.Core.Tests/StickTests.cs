@@ -5,15 +5,38 @@ namespace AshNotch.Core.Tests;
 
 public class StickTests
 {
-    private static Notch Notch(Who by, string from, string? to, Outcome outcome, int? at = null) => new() { By = by, Move = "knee-cut-pass", From = from, To = to, Outcome = outcome, AtSeconds = at };
+    private static Notch Notch(Who by, string from, string? to, Outcome outcome, int? at = null) =>
+        new()
+        {
+            By = by,
+            Move = "knee-cut-pass",
+            From = from,
+            To = to,
+            Outcome = outcome,
+            AtSeconds = at,
+        };
 
     [Fact]
     public void The_split_line_runs_high_on_top_and_low_beneath_and_depth_is_weight()
     {
         Exchange[] exchanges =
         [
-            new() { Start = "half-guard/top", End = ExchangeEnd.Reset, Notches = [Notch(Who.Me, "half-guard/top", null, Outcome.Stopped), Notch(Who.Me, "half-guard/top", "side-control/top", Outcome.Landed)] },
-            new() { Start = "mount/bottom", End = ExchangeEnd.Tap, Notches = [Notch(Who.Partner, "mount/bottom", null, Outcome.Near), Notch(Who.Partner, "mount/bottom", null, Outcome.Tap)] },
+            new()
+            {
+                Start = "half-guard/top",
+                End = ExchangeEnd.Reset,
+                Notches =
+                [
+                    Notch(Who.Me, "half-guard/top", null, Outcome.Stopped),
+                    Notch(Who.Me, "half-guard/top", "side-control/top", Outcome.Landed),
+                ],
+            },
+            new()
+            {
+                Start = "mount/bottom",
+                End = ExchangeEnd.Tap,
+                Notches = [Notch(Who.Partner, "mount/bottom", null, Outcome.Near), Notch(Who.Partner, "mount/bottom", null, Outcome.Tap)],
+            },
         ];
         var stick = Stick.Of(exchanges, MatVocabulary.BuiltIn);
         var cuts = stick.Exchanges.SelectMany(e => e.Cuts).ToList();
@@ -28,7 +51,18 @@ public class StickTests
     [Fact]
     public void Known_times_set_the_distances()
     {
-        Exchange[] exchanges = [new() { Notches = [Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 10), Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 20), Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 100)] }];
+        Exchange[] exchanges =
+        [
+            new()
+            {
+                Notches =
+                [
+                    Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 10),
+                    Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 20),
+                    Notch(Who.Me, "half-guard/top", null, Outcome.Stopped, 100),
+                ],
+            },
+        ];
         var x = Stick.Of(exchanges, MatVocabulary.BuiltIn).Exchanges[0].Cuts.Select(c => c.X).ToList();
         Assert.Equal(8, (x[2] - x[1]) / (x[1] - x[0]), 6);
     }

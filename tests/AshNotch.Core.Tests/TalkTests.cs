@@ -8,7 +8,12 @@ namespace AshNotch.Core.Tests;
 public class TalkTests
 {
     private static IReadOnlyList<string> Moves(string text, params OwnName[] own) =>
-        [.. RetellingReader.Read(text, null, own).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => $"{n.Move ?? n.To} {Term.Of(n.Outcome)}")];
+        [
+            .. RetellingReader
+                .Read(text, null, own)
+                .Exchanges.SelectMany(e => e.Exchange.Notches)
+                .Select(n => $"{n.Move ?? n.To} {Term.Of(n.Outcome)}"),
+        ];
 
     [Theory]
     [InlineData("I should have stood up but he swept me.", "sweep landed")]
@@ -28,7 +33,8 @@ public class TalkTests
     [InlineData("I should have stood up.", "stand-up-escape")]
     [InlineData("Coach said to pull guard.", "guard-pull")]
     [InlineData("We drilled the berimbolo.", "berimbolo")]
-    public void What_is_only_said_is_named_all_the_same(string text, string id) => Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id == id);
+    public void What_is_only_said_is_named_all_the_same(string text, string id) =>
+        Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id == id);
 
     [Fact]
     public void A_submission_of_ones_own_is_one_tap_and_ends_the_exchange()
@@ -50,7 +56,9 @@ public class TalkTests
     [Fact]
     public void A_tap_that_nobody_said_did_not_happen_if_the_telling_goes_on_there_and_is_asked_about()
     {
-        var read = RetellingReader.Read("Started in mount bottom. He got an americana and then he went to s mount and got the armbar and I tapped.");
+        var read = RetellingReader.Read(
+            "Started in mount bottom. He got an americana and then he went to s mount and got the armbar and I tapped."
+        );
         Assert.Equal([Outcome.Stopped, Outcome.Landed, Outcome.Tap], read.Exchanges.Single().Exchange.Notches.Select(n => n.Outcome));
         Assert.Contains(read.Questions, q => q.Ask == "Did the americana end in a tap?");
     }

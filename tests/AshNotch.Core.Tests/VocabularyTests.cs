@@ -13,16 +13,55 @@ public class VocabularyTests
     {
         string[] both =
         [
-            "front-headlock", "closed-guard", "open-guard", "seated-guard", "collar-sleeve-guard", "spider-guard", "lasso-guard", "de-la-riva-guard",
-            "reverse-de-la-riva-guard", "butterfly-guard", "half-butterfly-guard", "half-guard", "knee-shield", "lockdown", "deep-half-guard", "x-guard",
-            "single-leg-x-guard", "shin-to-shin-guard", "k-guard", "inverted-guard", "headquarters", "leg-drag", "side-control", "kesa-gatame", "north-south",
-            "knee-on-belly", "three-quarter-mount", "mount", "s-mount", "gift-wrap", "back-control", "body-triangle", "crucifix", "truck", "turtle",
+            "front-headlock",
+            "closed-guard",
+            "open-guard",
+            "seated-guard",
+            "collar-sleeve-guard",
+            "spider-guard",
+            "lasso-guard",
+            "de-la-riva-guard",
+            "reverse-de-la-riva-guard",
+            "butterfly-guard",
+            "half-butterfly-guard",
+            "half-guard",
+            "knee-shield",
+            "lockdown",
+            "deep-half-guard",
+            "x-guard",
+            "single-leg-x-guard",
+            "shin-to-shin-guard",
+            "k-guard",
+            "inverted-guard",
+            "headquarters",
+            "leg-drag",
+            "side-control",
+            "kesa-gatame",
+            "north-south",
+            "knee-on-belly",
+            "three-quarter-mount",
+            "mount",
+            "s-mount",
+            "gift-wrap",
+            "back-control",
+            "body-triangle",
+            "crucifix",
+            "truck",
+            "turtle",
         ];
         string[] expected =
         [
             .. both.SelectMany(b => new[] { $"{b}/top", $"{b}/bottom" }),
-            "standing/neutral", "clinch/neutral", "dogfight/neutral", "fifty-fifty/neutral",
-            "saddle/attacking", "saddle/defending", "outside-ashi/attacking", "outside-ashi/defending", "cross-ashi/attacking", "cross-ashi/defending",
+            "standing/neutral",
+            "clinch/neutral",
+            "dogfight/neutral",
+            "fifty-fifty/neutral",
+            "saddle/attacking",
+            "saddle/defending",
+            "outside-ashi/attacking",
+            "outside-ashi/defending",
+            "cross-ashi/attacking",
+            "cross-ashi/defending",
         ];
         Assert.Empty(expected.Except(Vocabulary.Places.Select(p => p.Id)));
     }
@@ -72,29 +111,58 @@ public class VocabularyTests
     {
         static string Key(string name) => string.Join(' ', Word.Split(name).Select(w => w.Text));
         var ruled = Vocabulary.Contexts.Select(c => Key(c.Name)).ToHashSet();
-        var names = Vocabulary.Moves.SelectMany(m => m.Names.Select(n => (n, m.Id))).Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (n, p.Id))));
-        Assert.Empty(names.GroupBy(n => Key(n.n)).Where(g => g.Select(n => n.Id).Distinct().Count() > 1 && !ruled.Contains(g.Key)).Select(g => g.Key));
+        var names = Vocabulary
+            .Moves.SelectMany(m => m.Names.Select(n => (n, m.Id)))
+            .Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (n, p.Id))));
+        Assert.Empty(
+            names.GroupBy(n => Key(n.n)).Where(g => g.Select(n => n.Id).Distinct().Count() > 1 && !ruled.Contains(g.Key)).Select(g => g.Key)
+        );
         foreach (var name in Vocabulary.Contexts)
         {
-            Assert.All(name.Choices, c => Assert.True(Vocabulary.Move(c.Id) is not null || Vocabulary.Positions.Any(p => p.Id == c.Id), c.Id));
+            Assert.All(
+                name.Choices,
+                c => Assert.True(Vocabulary.Move(c.Id) is not null || Vocabulary.Positions.Any(p => p.Id == c.Id), c.Id)
+            );
             Assert.Null(name.Choices[^1].Near);
             Assert.All(name.Choices.SkipLast(1), c => Assert.NotEmpty(c.Near!));
         }
     }
 
     // Everyday words are names only among words that say so; each is tried in a few sentences as people say them.
-    private static readonly string[] Sentences = ["he hit a {0}", "i {0}", "he {0} me", "he got to {0}", "{0}", "i was on {0}", "he {0} guard", "he {0} to half guard", "he {0} through", "then he was on {0}", "i was in {0}", "i lost {0}"];
+    private static readonly string[] Sentences =
+    [
+        "he hit a {0}",
+        "i {0}",
+        "he {0} me",
+        "he got to {0}",
+        "{0}",
+        "i was on {0}",
+        "he {0} guard",
+        "he {0} to half guard",
+        "he {0} through",
+        "then he was on {0}",
+        "i was in {0}",
+        "i lost {0}",
+    ];
 
     [Fact]
     public void Every_name_resolves_to_what_claims_it()
     {
         var ruled = Vocabulary.Contexts.Select(c => c.Name).ToHashSet();
         var failed = new List<string>();
-        foreach (var (id, name) in Vocabulary.Moves.SelectMany(m => m.Names.Select(n => (m.Id, n))).Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (p.Id, n)))))
+        foreach (
+            var (id, name) in Vocabulary
+                .Moves.SelectMany(m => m.Names.Select(n => (m.Id, n)))
+                .Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (p.Id, n))))
+        )
         {
-            if (ruled.Contains(name)) continue;
-            var found = Sentences.Any(s => RetellingReader.Read(string.Format(CultureInfo.InvariantCulture, s, name)).Mentions.Any(m => m.Id.Split('/')[0] == id));
-            if (!found) failed.Add($"{name} = {id}");
+            if (ruled.Contains(name))
+                continue;
+            var found = Sentences.Any(s =>
+                RetellingReader.Read(string.Format(CultureInfo.InvariantCulture, s, name)).Mentions.Any(m => m.Id.Split('/')[0] == id)
+            );
+            if (!found)
+                failed.Add($"{name} = {id}");
         }
         Assert.Empty(failed);
     }
@@ -116,7 +184,12 @@ public class VocabularyTests
     [Fact]
     public void Own_names_win_over_ours_and_own_moves_are_read()
     {
-        OwnName[] own = [new("the special", "our-special", MoveKind.Sweep), new("knee cut", "smash-pass"), new("number five", "half-guard")];
+        OwnName[] own =
+        [
+            new("the special", "our-special", MoveKind.Sweep),
+            new("knee cut", "smash-pass"),
+            new("number five", "half-guard"),
+        ];
         var read = RetellingReader.Read("I was in number five. I hit the special. He knee cut.", null, own);
         Assert.Equal(["half-guard/bottom", "our-special", "smash-pass"], read.Mentions.Select(m => m.Id));
         Assert.Equal("knee-cut-pass", Assert.Single(RetellingReader.Read("He knee cut.").Mentions).Id);

@@ -8,22 +8,70 @@ public class WalkTests
 {
     private static readonly DateOnly Day = new(2026, 3, 2);
 
-    private static readonly Notch Pass = new() { By = Who.Partner, Move = "knee-cut-pass", From = "half-guard/bottom", To = "side-control/bottom", Outcome = Outcome.Landed };
+    private static readonly Notch Pass = new()
+    {
+        By = Who.Partner,
+        Move = "knee-cut-pass",
+        From = "half-guard/bottom",
+        To = "side-control/bottom",
+        Outcome = Outcome.Landed,
+    };
 
     private static Log LogOf(params Notch[] notches) => LogOf(Intensity.Steady, Day, notches);
 
-    private static Log LogOf(Intensity intensity, DateOnly day, params Notch[] notches) => new()
-    {
-        Sessions = [new Session { Id = "s", Date = day, Rolls = [new Roll { Id = "r", Intensity = intensity, Exchanges = [new Exchange { Notches = notches }] }] }],
-    };
+    private static Log LogOf(Intensity intensity, DateOnly day, params Notch[] notches) =>
+        new()
+        {
+            Sessions =
+            [
+                new Session
+                {
+                    Id = "s",
+                    Date = day,
+                    Rolls =
+                    [
+                        new Roll
+                        {
+                            Id = "r",
+                            Intensity = intensity,
+                            Exchanges = [new Exchange { Notches = notches }],
+                        },
+                    ],
+                },
+            ],
+        };
 
     private static IReadOnlyList<Step> Steps(Log log, DateOnly? asOf = null) => Walk.Of(log, MatVocabulary.BuiltIn, asOf).Steps;
 
     [Fact]
     public void What_was_given_threatened_or_caused_by_the_surroundings_teaches_nothing()
     {
-        Assert.Empty(Steps(LogOf(
-            Pass with { Given = Who.Me }, Pass with { Outcome = Outcome.Threatened }, Pass with { Causes = ["surroundings"] }, Pass with { Causes = ["late", "clock"] }, Pass with { From = null })));
+        Assert.Empty(
+            Steps(
+                LogOf(
+                    Pass with
+                    {
+                        Given = Who.Me,
+                    },
+                    Pass with
+                    {
+                        Outcome = Outcome.Threatened,
+                    },
+                    Pass with
+                    {
+                        Causes = ["surroundings"],
+                    },
+                    Pass with
+                    {
+                        Causes = ["late", "clock"],
+                    },
+                    Pass with
+                    {
+                        From = null,
+                    }
+                )
+            )
+        );
     }
 
     [Theory]
@@ -32,7 +80,8 @@ public class WalkTests
     [InlineData(Outcome.Near, StepResult.Stays)]
     [InlineData(Outcome.Landed, StepResult.Lands)]
     [InlineData(Outcome.Tap, StepResult.Taps)]
-    public void The_outcome_says_where_the_walk_goes(Outcome outcome, StepResult result) => Assert.Equal(result, Assert.Single(Steps(LogOf(Pass with { Outcome = outcome }))).Result);
+    public void The_outcome_says_where_the_walk_goes(Outcome outcome, StepResult result) =>
+        Assert.Equal(result, Assert.Single(Steps(LogOf(Pass with { Outcome = outcome }))).Result);
 
     [Fact]
     public void The_k_th_repeat_of_one_exit_in_a_roll_counts_one_over_k()

@@ -55,5 +55,6 @@ public class WordTests
     [InlineData("my-place/defending", "my-place/attacking")]
     [InlineData("my-place", "my-place")]
     [InlineData("my-place/upside-down", "my-place/upside-down")]
-    public void Own_places_have_a_mirror_where_their_role_says_one(string place, string mirror) => Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
+    public void Own_places_have_a_mirror_where_their_role_says_one(string place, string mirror) =>
+        Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
 }

@@ -44,7 +44,13 @@ public class CaptionTests
     private static IReadOnlyList<(Who, string?, int?)> Told(string captions)
     {
         var told = CaptionReader.Read(captions);
-        return [.. told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => (n.By, n.Move, n.AtSeconds))];
+        return
+        [
+            .. told
+                .Said.Give(RetellingReader.Read(told.Text))
+                .Exchanges.SelectMany(e => e.Exchange.Notches)
+                .Select(n => (n.By, n.Move, n.AtSeconds)),
+        ];
     }
 
     [Theory]
@@ -79,7 +85,8 @@ public class CaptionTests
     [Fact]
     public void A_roll_goes_out_as_either_kind_and_comes_back_with_its_notches_and_times()
     {
-        const string Text = "Started in my half guard.\nAt 0:10 they tried the knee cut pass.\nAt 0:40 I got the old school sweep.\nAt 1:05 I almost got the americana.\nAt 1:50 they got the guard recovery.\nReset.\nStarted standing.\nAt 2:30 they got the double leg.\nAt 4:00 they finished the kimura.";
+        const string Text =
+            "Started in my half guard.\nAt 0:10 they tried the knee cut pass.\nAt 0:40 I got the old school sweep.\nAt 1:05 I almost got the americana.\nAt 1:50 they got the guard recovery.\nReset.\nStarted standing.\nAt 2:30 they got the double leg.\nAt 4:00 they finished the kimura.";
         var roll = new Roll { Id = "r", Exchanges = [.. RetellingReader.Read(Text).Exchanges.Select(e => e.Exchange)] };
         Assert.Equal(6, roll.Notches.Count());
         var cues = CaptionWriter.Cues(roll);
@@ -104,14 +111,22 @@ public class CaptionTests
         foreach (var (_, roll, _) in LogReader.Read(demo).Log.Rolls)
         {
             var seconds = 0;
-            var timed = roll with { Exchanges = [.. roll.Exchanges.Select(e => e with { Notches = [.. e.Notches.Select(n => n with { AtSeconds = seconds += 10 })] })] };
+            var timed = roll with
+            {
+                Exchanges =
+                [
+                    .. roll.Exchanges.Select(e => e with { Notches = [.. e.Notches.Select(n => n with { AtSeconds = seconds += 10 })] }),
+                ],
+            };
             var told = CaptionReader.Read(CaptionWriter.Vtt(CaptionWriter.Cues(timed)));
             var back = told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.SelectMany(e => e.Exchange.Notches).Select(Whole).ToList();
             foreach (var notch in timed.Notches.Select(Whole))
             {
                 of++;
-                if (back.Remove(notch)) same++;
-                else lost.Add($"{roll.Id}: {notch} | {string.Join(" ; ", back)}");
+                if (back.Remove(notch))
+                    same++;
+                else
+                    lost.Add($"{roll.Id}: {notch} | {string.Join(" ; ", back)}");
             }
         }
         Assert.True(same >= 0.97 * of, $"{same} of {of} came back; not {string.Join('\n', lost)}");
@@ -122,7 +137,14 @@ public class CaptionTests
     [Fact]
     public void Cues_do_not_overlap_and_angle_brackets_are_only_text()
     {
-        Notch At(int seconds) => new() { By = Who.Me, Move = "our<b>move", Outcome = Outcome.Landed, AtSeconds = seconds };
+        Notch At(int seconds) =>
+            new()
+            {
+                By = Who.Me,
+                Move = "our<b>move",
+                Outcome = Outcome.Landed,
+                AtSeconds = seconds,
+            };
         var cues = CaptionWriter.Cues(new Roll { Id = "r", Exchanges = [new Exchange { Notches = [At(1), At(2), At(9), At(9)] }] });
         Assert.All(cues.Zip(cues.Skip(1)), p => Assert.True(p.First.End <= p.Second.Start));
         Assert.DoesNotContain("<b>", CaptionWriter.Vtt(cues), StringComparison.Ordinal);

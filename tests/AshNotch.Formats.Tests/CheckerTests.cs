@@ -17,7 +17,8 @@ public class CheckerTests
     [InlineData("2:05", 125)]
     [InlineData("12:59", 779)]
     [InlineData("180:00", 10800)]
-    public void Minutes_and_seconds_are_read(string written, int seconds) => Assert.Equal((seconds, null), Checked(c => c.Seconds(written, "", "at")));
+    public void Minutes_and_seconds_are_read(string written, int seconds) =>
+        Assert.Equal((seconds, null), Checked(c => c.Seconds(written, "", "at")));
 
     [Theory]
     [InlineData("2:5")]
@@ -43,14 +44,16 @@ public class CheckerTests
     [InlineData("2026-02-29", false)]
     [InlineData("02/03/2026", false)]
     [InlineData("2026-3-2", false)]
-    public void A_day_is_one_that_somebody_could_have_trained_on(string written, bool fine) => Assert.Equal(fine, Checked(c => c.Day(written, "", "date")).Fault is null);
+    public void A_day_is_one_that_somebody_could_have_trained_on(string written, bool fine) =>
+        Assert.Equal(fine, Checked(c => c.Day(written, "", "date")).Fault is null);
 
     [Theory]
     [InlineData("00:00", true)]
     [InlineData("23:59", true)]
     [InlineData("24:00", false)]
     [InlineData("7pm", false)]
-    public void A_time_of_day_is_read_by_the_day_of_24_hours(string written, bool fine) => Assert.Equal(fine, Checked(c => c.Clock(written, "", "time")).Fault is null);
+    public void A_time_of_day_is_read_by_the_day_of_24_hours(string written, bool fine) =>
+        Assert.Equal(fine, Checked(c => c.Clock(written, "", "time")).Fault is null);
 
     [Theory]
     [InlineData(14.9, false)]
@@ -60,7 +63,8 @@ public class CheckerTests
     [InlineData(double.NaN, false)]
     [InlineData(double.PositiveInfinity, false)]
     [InlineData(-77, false)]
-    public void A_weight_is_one_a_person_can_have(double kg, bool fine) => Assert.Equal(fine ? kg : null, Checked(c => c.Weight(kg, "", "weightKg")).Value);
+    public void A_weight_is_one_a_person_can_have(double kg, bool fine) =>
+        Assert.Equal(fine ? kg : null, Checked(c => c.Weight(kg, "", "weightKg")).Value);
 
     [Fact]
     public void What_is_left_out_is_no_fault_and_no_zero()
@@ -100,16 +104,51 @@ public class CheckerTests
                 Minutes = 999,
                 Intensity = "brutal",
                 Partial = ["half-asleep"],
-                Mission = new MissionDocument { Checks = [new() { Text = "a" }, new() { Text = "b" }, new() { Text = "" }, new() { Text = "d" }] },
-                Exchanges = [new ExchangeDocument { End = "bored", Notches = [new NotchDocument { By = "coach", Outcome = "landed", Side = "up", Span = [4, 2] }, null!] }],
+                Mission = new MissionDocument
+                {
+                    Checks = [new() { Text = "a" }, new() { Text = "b" }, new() { Text = "" }, new() { Text = "d" }],
+                },
+                Exchanges =
+                [
+                    new ExchangeDocument
+                    {
+                        End = "bored",
+                        Notches =
+                        [
+                            new NotchDocument
+                            {
+                                By = "coach",
+                                Outcome = "landed",
+                                Side = "up",
+                                Span = [4, 2],
+                            },
+                            null!,
+                        ],
+                    },
+                ],
                 Takeaways = [new TakeawayDocument { Text = "t", Exchange = 3 }],
-            }, "r", check, "roll");
+            },
+            "r",
+            check,
+            "roll"
+        );
         Assert.Equal(
             [
-                "roll.exchanges[0].end", "roll.exchanges[0].notches[0].by", "roll.exchanges[0].notches[0].side", "roll.exchanges[0].notches[0].span", "roll.exchanges[0].notches[1]",
-                "roll.intensity", "roll.minutes", "roll.mission.checks", "roll.mission.checks[2].text", "roll.mission.text", "roll.partial[0]", "roll.takeaways[0]",
+                "roll.exchanges[0].end",
+                "roll.exchanges[0].notches[0].by",
+                "roll.exchanges[0].notches[0].side",
+                "roll.exchanges[0].notches[0].span",
+                "roll.exchanges[0].notches[1]",
+                "roll.intensity",
+                "roll.minutes",
+                "roll.mission.checks",
+                "roll.mission.checks[2].text",
+                "roll.mission.text",
+                "roll.partial[0]",
+                "roll.takeaways[0]",
             ],
-            check.Faults.Select(f => f.Where).Order());
+            check.Faults.Select(f => f.Where).Order()
+        );
     }
 
     [Fact]

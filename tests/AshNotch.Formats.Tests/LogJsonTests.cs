@@ -45,7 +45,26 @@ public class LogJsonTests
     {
         var written = Write(Read(Full).Log);
         Assert.Equal(written, Write(Read(written).Log));
-        foreach (var kept in (string[])["Tall 1", "Ünï “quoted”", "much-heavier", "slept badly", "\"4:05\"", "both hands", "starts-late", "my-gyms-pass", "own cause", "\"boundary\"", "breathe", "\"notch\": 2", "master-1", "hurts", "2025-01-01"])
+        foreach (
+            var kept in (string[])
+                [
+                    "Tall 1",
+                    "Ünï “quoted”",
+                    "much-heavier",
+                    "slept badly",
+                    "\"4:05\"",
+                    "both hands",
+                    "starts-late",
+                    "my-gyms-pass",
+                    "own cause",
+                    "\"boundary\"",
+                    "breathe",
+                    "\"notch\": 2",
+                    "master-1",
+                    "hurts",
+                    "2025-01-01",
+                ]
+        )
         {
             Assert.Contains(kept, written, StringComparison.Ordinal);
         }
@@ -55,10 +74,15 @@ public class LogJsonTests
     [Fact]
     public async Task What_is_written_fits_the_published_schema_and_what_is_wrong_does_not()
     {
-        var schema = await JsonSchema.FromFileAsync(Path.Combine(Root, "docs", "ash-notch-log.schema.json"), TestContext.Current.CancellationToken);
+        var schema = await JsonSchema.FromFileAsync(
+            Path.Combine(Root, "docs", "ash-notch-log.schema.json"),
+            TestContext.Current.CancellationToken
+        );
         Assert.Empty(schema.Validate(Full));
         Assert.Empty(schema.Validate(Write(Read(Full).Log)));
-        Assert.Empty(schema.Validate(await File.ReadAllTextAsync(Path.Combine(Root, "demo", "demo-log.json"), TestContext.Current.CancellationToken)));
+        Assert.Empty(
+            schema.Validate(await File.ReadAllTextAsync(Path.Combine(Root, "demo", "demo-log.json"), TestContext.Current.CancellationToken))
+        );
         Assert.NotEmpty(schema.Validate(Full.Replace("\"near\"", "\"banana\"", StringComparison.Ordinal)));
         Assert.NotEmpty(schema.Validate("""{ "format": "ash-notch-log" }"""));
     }
@@ -69,7 +93,9 @@ public class LogJsonTests
     [Fact]
     public void Only_format_and_version_are_needed()
     {
-        var log = Read("""{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "landed" } ] } ] } ] } ] }""").Log;
+        var log = Read(
+            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "landed" } ] } ] } ] } ] }"""
+        ).Log;
         var roll = Assert.Single(log.Rolls).Roll;
         Assert.Null(roll.Minutes);
         Assert.Null(roll.Notches.Single().From);
@@ -93,7 +119,13 @@ public class LogJsonTests
 
     [Fact]
     public void Every_fault_gets_its_line() =>
-        Assert.Equal(2, Faults(Full.Replace("\"purple\", \"stripes\"", "\"plaid\", \"stripes\"", StringComparison.Ordinal).Replace("2026-03-02", "1826-03-02", StringComparison.Ordinal)).Count);
+        Assert.Equal(
+            2,
+            Faults(
+                Full.Replace("\"purple\", \"stripes\"", "\"plaid\", \"stripes\"", StringComparison.Ordinal)
+                    .Replace("2026-03-02", "1826-03-02", StringComparison.Ordinal)
+            ).Count
+        );
 
     [Theory]
     [InlineData("", "line 1")]
@@ -101,14 +133,16 @@ public class LogJsonTests
     [InlineData("{\n\"format\": \"ash-notch-log\",\n\"version\": \"one\" }", "line 3")]
     [InlineData("[1, 2]", "line 1")]
     [InlineData("null", "")]
-    public void Broken_JSON_is_told_by_line(string json, string where) => Assert.StartsWith(where, Assert.Single(Faults(json)).Where, StringComparison.Ordinal);
+    public void Broken_JSON_is_told_by_line(string json, string where) =>
+        Assert.StartsWith(where, Assert.Single(Faults(json)).Where, StringComparison.Ordinal);
 
     internal static string Root
     {
         get
         {
             var directory = new DirectoryInfo(AppContext.BaseDirectory);
-            while (!File.Exists(Path.Combine(directory!.FullName, "global.json"))) directory = directory.Parent;
+            while (!File.Exists(Path.Combine(directory!.FullName, "global.json")))
+                directory = directory.Parent;
             return directory.FullName;
         }
     }

@@ -9,7 +9,21 @@ namespace AshNotch.Formats.Tests;
 /// <summary>Logs with every field filled or left out at random go out and come back the same.</summary>
 public class RandomLogTests
 {
-    private static readonly string[] Odd = ["plain", "Ünï", "“quoted”", "back\\slash", "a\"b", "tab\tin", "line\nbreak", "🤼", "עברית", "</script>", "null", "'; DROP TABLE roll; --"];
+    private static readonly string[] Odd =
+    [
+        "plain",
+        "Ünï",
+        "“quoted”",
+        "back\\slash",
+        "a\"b",
+        "tab\tin",
+        "line\nbreak",
+        "🤼",
+        "עברית",
+        "</script>",
+        "null",
+        "'; DROP TABLE roll; --",
+    ];
     private static readonly string[] Places = ["half-guard/bottom", "mount/top", "standing/neutral", "our-own/place"];
 
     [Theory]
@@ -25,15 +39,43 @@ public class RandomLogTests
         var read = LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(text))).Log;
         Assert.Equal(text, Text(read));
         // Text equality alone would miss a field that is never written.
-        Assert.Equal(log.Partners.Select(p => (p.Id, p.Name, p.Belt, p.Stripes, p.WeightKg, p.Size, string.Join('|', p.Traits))), read.Partners.Select(p => (p.Id, p.Name, p.Belt, p.Stripes, p.WeightKg, p.Size, string.Join('|', p.Traits))));
+        Assert.Equal(
+            log.Partners.Select(p => (p.Id, p.Name, p.Belt, p.Stripes, p.WeightKg, p.Size, string.Join('|', p.Traits))),
+            read.Partners.Select(p => (p.Id, p.Name, p.Belt, p.Stripes, p.WeightKg, p.Size, string.Join('|', p.Traits)))
+        );
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Notches).Select(Whole), read.Rolls.SelectMany(r => r.Roll.Notches).Select(Whole));
-        Assert.Equal(log.Rolls.Select(r => (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)), read.Rolls.Select(r => (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)));
+        Assert.Equal(
+            log.Rolls.Select(r =>
+                (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)
+            ),
+            read.Rolls.Select(r =>
+                (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)
+            )
+        );
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Takeaways), read.Rolls.SelectMany(r => r.Roll.Takeaways));
         Assert.Equal(log.Focuses, read.Focuses);
         Assert.Equal(log.OwnNames, read.OwnNames);
     }
 
-    private static string Whole(Notch n) => string.Join('|', n.By, n.Move, n.From, n.To, n.Outcome, n.Side, n.AtSeconds, n.RemainingSeconds, n.Given, string.Join(',', n.Causes), n.Unsure, string.Join(',', n.Inferred), n.Note, string.Join(',', n.Advice), n.Span);
+    private static string Whole(Notch n) =>
+        string.Join(
+            '|',
+            n.By,
+            n.Move,
+            n.From,
+            n.To,
+            n.Outcome,
+            n.Side,
+            n.AtSeconds,
+            n.RemainingSeconds,
+            n.Given,
+            string.Join(',', n.Causes),
+            n.Unsure,
+            string.Join(',', n.Inferred),
+            n.Note,
+            string.Join(',', n.Advice),
+            n.Span
+        );
 
     private static string Text(Log log)
     {
@@ -51,7 +93,8 @@ public class RandomLogTests
         // Names are one line.
         private string Name => Words.Replace("\n", "", StringComparison.Ordinal).Replace("\t", "", StringComparison.Ordinal);
 
-        private T? One<T>() where T : struct, Enum => Some ? Enum.GetValues<T>()[random.Next(Enum.GetValues<T>().Length)] : null;
+        private T? One<T>()
+            where T : struct, Enum => Some ? Enum.GetValues<T>()[random.Next(Enum.GetValues<T>().Length)] : null;
 
         private int? Number(int most) => Some ? random.Next(most) : null;
 
@@ -59,28 +102,75 @@ public class RandomLogTests
 
         private List<T> Few<T>(Func<int, T> make) => [.. Enumerable.Range(0, random.Next(4)).Select(make)];
 
-        public Log Log() => new()
-        {
-            Practitioner = new Practitioner { Belt = One<Belt>(), Stripes = Number(5), WeightKg = Weight, AgeDivision = One<AgeDivision>(), Units = One<WeightUnit>() },
-            Partners = [.. Enumerable.Range(0, 4).Select(i => new Partner { Id = $"p{i}", Name = Name, Belt = One<Belt>(), Stripes = Number(5), WeightKg = Weight, Size = One<RelativeSize>(), Traits = Few(_ => Name), Notes = Some ? Words : "" })],
-            Sessions = [.. Enumerable.Range(0, 6).Select(s => new Session
+        public Log Log() =>
+            new()
             {
-                Id = $"s{s}",
-                Date = new DateOnly(2026, 1, 1).AddDays(s),
-                Time = Some ? new TimeOnly(random.Next(24), random.Next(60)) : null,
-                Kind = One<SessionKind>(),
-                Attire = One<Attire>(),
-                Notes = Some ? Words : null,
-                State = Some ? new DayState(One<Energy>(), Few(_ => Name), Some ? Words : null) : null,
-                Rolls = Few(r => Roll($"s{s}-{r}")),
-            })],
-            OwnNames = [.. Enumerable.Range(0, random.Next(3)).Select(i => Some ? new OwnName($"n{i}{Name}", "knee-cut-pass") : new OwnName($"n{i}{Name}", $"own-{i}", MoveKind.Sweep))],
-            Focuses = Few(i => new Focus(Places[i], Who.Partner, Name, Some ? "mount/top" : null, new DateOnly(2026, 2, 1), Some ? Words : null)),
-        };
+                Practitioner = new Practitioner
+                {
+                    Belt = One<Belt>(),
+                    Stripes = Number(5),
+                    WeightKg = Weight,
+                    AgeDivision = One<AgeDivision>(),
+                    Units = One<WeightUnit>(),
+                },
+                Partners =
+                [
+                    .. Enumerable
+                        .Range(0, 4)
+                        .Select(i => new Partner
+                        {
+                            Id = $"p{i}",
+                            Name = Name,
+                            Belt = One<Belt>(),
+                            Stripes = Number(5),
+                            WeightKg = Weight,
+                            Size = One<RelativeSize>(),
+                            Traits = Few(_ => Name),
+                            Notes = Some ? Words : "",
+                        }),
+                ],
+                Sessions =
+                [
+                    .. Enumerable
+                        .Range(0, 6)
+                        .Select(s => new Session
+                        {
+                            Id = $"s{s}",
+                            Date = new DateOnly(2026, 1, 1).AddDays(s),
+                            Time = Some ? new TimeOnly(random.Next(24), random.Next(60)) : null,
+                            Kind = One<SessionKind>(),
+                            Attire = One<Attire>(),
+                            Notes = Some ? Words : null,
+                            State = Some ? new DayState(One<Energy>(), Few(_ => Name), Some ? Words : null) : null,
+                            Rolls = Few(r => Roll($"s{s}-{r}")),
+                        }),
+                ],
+                OwnNames =
+                [
+                    .. Enumerable
+                        .Range(0, random.Next(3))
+                        .Select(i =>
+                            Some ? new OwnName($"n{i}{Name}", "knee-cut-pass") : new OwnName($"n{i}{Name}", $"own-{i}", MoveKind.Sweep)
+                        ),
+                ],
+                Focuses = Few(i => new Focus(
+                    Places[i],
+                    Who.Partner,
+                    Name,
+                    Some ? "mount/top" : null,
+                    new DateOnly(2026, 2, 1),
+                    Some ? Words : null
+                )),
+            };
 
         private Roll Roll(string id)
         {
-            var exchanges = Few(_ => new Exchange { Start = Some ? Places[random.Next(Places.Length)] : null, End = One<ExchangeEnd>(), Notches = Few(_ => Notch()) });
+            var exchanges = Few(_ => new Exchange
+            {
+                Start = Some ? Places[random.Next(Places.Length)] : null,
+                End = One<ExchangeEnd>(),
+                Notches = Few(_ => Notch()),
+            });
             return new Roll
             {
                 Id = id,
@@ -96,27 +186,30 @@ public class RandomLogTests
                 Retelling = Some ? Words : null,
                 Notes = Some ? Words : null,
                 Exchanges = exchanges,
-                Takeaways = Few(_ => exchanges.Count > 0 && exchanges[0].Notches.Count > 0 && Some ? new Takeaway(Words, 0, 0) : new Takeaway(Words)),
+                Takeaways = Few(_ =>
+                    exchanges.Count > 0 && exchanges[0].Notches.Count > 0 && Some ? new Takeaway(Words, 0, 0) : new Takeaway(Words)
+                ),
             };
         }
 
-        private Notch Notch() => new()
-        {
-            By = Some ? Who.Me : Who.Partner,
-            Outcome = Enum.GetValues<Outcome>()[random.Next(6)],
-            Move = Some ? Name : null,
-            From = Some ? Places[random.Next(Places.Length)] : null,
-            To = Some ? Places[random.Next(Places.Length)] : null,
-            Side = One<BodySide>(),
-            AtSeconds = Number(600),
-            RemainingSeconds = Number(600),
-            Given = One<Who>(),
-            Causes = Few(_ => Name),
-            Unsure = Some,
-            Inferred = Some ? ["from"] : [],
-            Note = Some ? Words : null,
-            Advice = Few(_ => new Advice(Words, Some ? Name : null)),
-            Span = Some ? new Span(random.Next(9), 9 + random.Next(9)) : null,
-        };
+        private Notch Notch() =>
+            new()
+            {
+                By = Some ? Who.Me : Who.Partner,
+                Outcome = Enum.GetValues<Outcome>()[random.Next(6)],
+                Move = Some ? Name : null,
+                From = Some ? Places[random.Next(Places.Length)] : null,
+                To = Some ? Places[random.Next(Places.Length)] : null,
+                Side = One<BodySide>(),
+                AtSeconds = Number(600),
+                RemainingSeconds = Number(600),
+                Given = One<Who>(),
+                Causes = Few(_ => Name),
+                Unsure = Some,
+                Inferred = Some ? ["from"] : [],
+                Note = Some ? Words : null,
+                Advice = Few(_ => new Advice(Words, Some ? Name : null)),
+                Span = Some ? new Span(random.Next(9), 9 + random.Next(9)) : null,
+            };
     }
 }

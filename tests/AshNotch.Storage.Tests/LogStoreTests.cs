@@ -19,9 +19,13 @@ public sealed class LogStoreTests : IDisposable
     private static Log Demo()
     {
         var root = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(root!.FullName, "global.json"))) root = root.Parent;
+        while (!File.Exists(Path.Combine(root!.FullName, "global.json")))
+            root = root.Parent;
         using var stream = File.OpenRead(Path.Combine(root.FullName, "demo", "demo-log.json"));
-        return LogReader.Read(stream).Log with { Focuses = [new Focus("half-guard/bottom", Who.Partner, "knee-cut-pass", null, new DateOnly(2026, 11, 22), "why not")] };
+        return LogReader.Read(stream).Log with
+        {
+            Focuses = [new Focus("half-guard/bottom", Who.Partner, "knee-cut-pass", null, new DateOnly(2026, 11, 22), "why not")],
+        };
     }
 
     private static string Text(Log log)
@@ -31,22 +35,47 @@ public sealed class LogStoreTests : IDisposable
         return System.Text.Encoding.UTF8.GetString(stream.ToArray());
     }
 
-    private static Roll Roll(string id, string? partner = null) => new()
-    {
-        Id = id,
-        Partner = partner,
-        Exchanges = [new Exchange { Start = "standing/neutral", Notches = [new Notch { By = Who.Me, Move = "guard-pull", Outcome = Outcome.Landed, Causes = ["late"], Advice = [new Advice("slow down", "coach")] }] }],
-        Takeaways = [new Takeaway("grip", 0, 0)],
-        Mission = new Mission("m", [new MissionCheck("c", null)]),
-    };
+    private static Roll Roll(string id, string? partner = null) =>
+        new()
+        {
+            Id = id,
+            Partner = partner,
+            Exchanges =
+            [
+                new Exchange
+                {
+                    Start = "standing/neutral",
+                    Notches =
+                    [
+                        new Notch
+                        {
+                            By = Who.Me,
+                            Move = "guard-pull",
+                            Outcome = Outcome.Landed,
+                            Causes = ["late"],
+                            Advice = [new Advice("slow down", "coach")],
+                        },
+                    ],
+                },
+            ],
+            Takeaways = [new Takeaway("grip", 0, 0)],
+            Mission = new Mission("m", [new MissionCheck("c", null)]),
+        };
 
-    private static Session Session(string id = "s1") => new() { Id = id, Date = new DateOnly(2026, 3, 2), State = new DayState(Energy.Tired, ["neck"], null) };
+    private static Session Session(string id = "s1") =>
+        new()
+        {
+            Id = id,
+            Date = new DateOnly(2026, 3, 2),
+            State = new DayState(Energy.Tired, ["neck"], null),
+        };
 
     [Fact]
     public void A_whole_log_comes_back_as_it_went_in_and_survives_a_restart()
     {
         var demo = Demo();
-        using (var store = LogStore.Open(directory)) store.Import(demo, Now);
+        using (var store = LogStore.Open(directory))
+            store.Import(demo, Now);
         using var again = LogStore.Open(directory);
         Assert.Equal(Text(demo), Text(again.Read()));
         Assert.Equal("ok", again.CheckIntegrity());
@@ -166,7 +195,8 @@ public sealed class LogStoreTests : IDisposable
     [Fact]
     public void Only_one_may_serve_a_directory_at_a_time()
     {
-        using (DataLock.Take(directory)) Assert.Contains("already", Assert.Throws<StorageException>(() => DataLock.Take(directory)).Message, StringComparison.Ordinal);
+        using (DataLock.Take(directory))
+            Assert.Contains("already", Assert.Throws<StorageException>(() => DataLock.Take(directory)).Message, StringComparison.Ordinal);
         DataLock.Take(directory).Dispose();
     }
 

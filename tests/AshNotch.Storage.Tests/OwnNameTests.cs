@@ -41,7 +41,8 @@ public sealed class OwnNameTests : IDisposable
     [Fact]
     public void Data_of_the_version_before_is_brought_up_and_loses_nothing()
     {
-        using (var store = LogStore.Open(directory)) store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r", Notes = "kept" }, Now);
+        using (var store = LogStore.Open(directory))
+            store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r", Notes = "kept" }, Now);
         Run("DROP TABLE own_name; DROP TABLE partner_merge; PRAGMA user_version = 1;");
         using var again = LogStore.Open(directory);
         Assert.Equal("kept", Assert.Single(again.Read().Rolls).Roll.Notes);

@@ -12,10 +12,30 @@ public sealed class PartnerMergeTests : IDisposable
     public PartnerMergeTests()
     {
         store = LogStore.Open(directory);
-        store.SavePartner(new Partner { Id = "a", Name = "Oak", Belt = Belt.Purple, Traits = ["tall"], Notes = "cuts the knee" });
-        store.SavePartner(new Partner { Id = "b", Name = "Oke", WeightKg = 82, AlsoCalled = ["Okie"], Traits = ["Tall", "quick"], Belt = Belt.Brown });
+        store.SavePartner(
+            new Partner
+            {
+                Id = "a",
+                Name = "Oak",
+                Belt = Belt.Purple,
+                Traits = ["tall"],
+                Notes = "cuts the knee",
+            }
+        );
+        store.SavePartner(
+            new Partner
+            {
+                Id = "b",
+                Name = "Oke",
+                WeightKg = 82,
+                AlsoCalled = ["Okie"],
+                Traits = ["Tall", "quick"],
+                Belt = Belt.Brown,
+            }
+        );
         store.SavePartner(new Partner { Id = "c", Name = "Elm" });
-        foreach (var (id, partner) in (ReadOnlySpan<(string, string)>)[("r1", "a"), ("r2", "b"), ("r3", "b"), ("r4", "c")]) store.SaveRoll(new Session { Id = "s" }, new Roll { Id = id, Partner = partner }, Now);
+        foreach (var (id, partner) in (ReadOnlySpan<(string, string)>)[("r1", "a"), ("r2", "b"), ("r3", "b"), ("r4", "c")])
+            store.SaveRoll(new Session { Id = "s" }, new Roll { Id = id, Partner = partner }, Now);
         store.DeleteRoll("r3", Now);
     }
 
@@ -96,7 +116,9 @@ public sealed class PartnerMergeTests : IDisposable
     {
         store.KeepDraft("log", "told", Now);
         Roll[] rolls = [new() { Id = "n1", Partner = "new" }, new() { Id = "n2", Partner = "nobody" }];
-        Assert.Throws<StorageException>(() => store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls, Now, "log"));
+        Assert.Throws<StorageException>(() =>
+            store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls, Now, "log")
+        );
         Assert.DoesNotContain(store.Read().Partners, p => p.Id == "new");
         Assert.Equal("told", store.Draft("log"));
         store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls[..1], Now, "log");

@@ -33,11 +33,13 @@ public sealed class StoreAgainstModelTests : IDisposable
             {
                 case 0:
                     Assert.Equal(kept.Remove(id, out var removed), store.DeleteRoll(id, Now));
-                    if (removed.Notes is not null) (gone[id], changes[id]) = (removed, changes[id] + 1);
+                    if (removed.Notes is not null)
+                        (gone[id], changes[id]) = (removed, changes[id] + 1);
                     break;
                 case 1:
                     Assert.Equal(gone.Remove(id, out var back), store.RestoreRoll(id, Now));
-                    if (back.Notes is not null) (kept[id], changes[id]) = (back, changes[id] + 1);
+                    if (back.Notes is not null)
+                        (kept[id], changes[id]) = (back, changes[id] + 1);
                     break;
                 case 2:
                     store.Dispose();
@@ -45,7 +47,30 @@ public sealed class StoreAgainstModelTests : IDisposable
                     break;
                 default:
                     var (session, notes) = ($"s{random.Next(4)}", $"note {turn}");
-                    store.SaveRoll(new Session { Id = session, Date = new DateOnly(2026, 3, 2) }, new Roll { Id = id, Notes = notes, Exchanges = [new Exchange { Notches = [new Notch { By = Who.Me, Move = notes, Outcome = Outcome.Landed }] }] }, Now);
+                    store.SaveRoll(
+                        new Session { Id = session, Date = new DateOnly(2026, 3, 2) },
+                        new Roll
+                        {
+                            Id = id,
+                            Notes = notes,
+                            Exchanges =
+                            [
+                                new Exchange
+                                {
+                                    Notches =
+                                    [
+                                        new Notch
+                                        {
+                                            By = Who.Me,
+                                            Move = notes,
+                                            Outcome = Outcome.Landed,
+                                        },
+                                    ],
+                                },
+                            ],
+                        },
+                        Now
+                    );
                     changes[id] = kept.ContainsKey(id) || gone.ContainsKey(id) ? changes[id] + 1 : 0;
                     gone.Remove(id);
                     kept[id] = (session, notes);
@@ -75,7 +100,8 @@ public sealed class StoreAgainstModelTests : IDisposable
     public void A_roll_moved_to_another_session_leaves_the_first()
     {
         using var store = LogStore.Open(directory);
-        foreach (var session in (string[])["monday", "tuesday"]) store.SaveRoll(new Session { Id = session, Date = new DateOnly(2026, 3, 2) }, new Roll { Id = "a" }, Now);
+        foreach (var session in (string[])["monday", "tuesday"])
+            store.SaveRoll(new Session { Id = session, Date = new DateOnly(2026, 3, 2) }, new Roll { Id = "a" }, Now);
         var log = store.Read();
         Assert.Empty(log.Sessions.Single(s => s.Id == "monday").Rolls);
         Assert.Single(log.Sessions.Single(s => s.Id == "tuesday").Rolls);
@@ -85,7 +111,14 @@ public sealed class StoreAgainstModelTests : IDisposable
     public void An_import_fills_in_what_it_says_of_the_practitioner_and_leaves_the_rest()
     {
         using var store = LogStore.Open(directory);
-        store.SavePractitioner(new Practitioner { Belt = Belt.Blue, WeightKg = 77, Units = WeightUnit.Lb });
+        store.SavePractitioner(
+            new Practitioner
+            {
+                Belt = Belt.Blue,
+                WeightKg = 77,
+                Units = WeightUnit.Lb,
+            }
+        );
         store.Import(new Log { Practitioner = new Practitioner { WeightKg = 75 } }, Now);
         var kept = store.Read().Practitioner;
         Assert.Equal((Belt.Blue, 75.0, WeightUnit.Lb), (kept.Belt!.Value, kept.WeightKg!.Value, kept.Units!.Value));
@@ -95,10 +128,24 @@ public sealed class StoreAgainstModelTests : IDisposable
     public void The_database_itself_refuses_a_notch_of_nobody()
     {
         using var store = LogStore.Open(directory);
-        store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "a", Exchanges = [new Exchange { Notches = [new Notch { By = Who.Me, Outcome = Outcome.Landed }] }] }, Now);
-        using var connection = new SqliteConnection($"Data Source={Path.Combine(directory, LogStore.FileName)};Foreign Keys=True;Pooling=false");
+        store.SaveRoll(
+            new Session { Id = "s" },
+            new Roll { Id = "a", Exchanges = [new Exchange { Notches = [new Notch { By = Who.Me, Outcome = Outcome.Landed }] }] },
+            Now
+        );
+        using var connection = new SqliteConnection(
+            $"Data Source={Path.Combine(directory, LogStore.FileName)};Foreign Keys=True;Pooling=false"
+        );
         connection.Open();
-        foreach (var sql in (string[])["UPDATE notch SET by = 'coach'", "UPDATE notch SET outcome = 'won'", "UPDATE roll SET session_id = 'nowhere'", "UPDATE roll SET partner_id = 'nobody'"])
+        foreach (
+            var sql in (string[])
+                [
+                    "UPDATE notch SET by = 'coach'",
+                    "UPDATE notch SET outcome = 'won'",
+                    "UPDATE roll SET session_id = 'nowhere'",
+                    "UPDATE roll SET partner_id = 'nobody'",
+                ]
+        )
         {
             using var command = connection.CreateCommand();
             command.CommandText = sql;
@@ -112,7 +159,16 @@ public sealed class StoreAgainstModelTests : IDisposable
         using var store = LogStore.Open(directory);
         const string Nasty = "Robert'); DROP TABLE roll; --";
         store.SavePartner(new Partner { Id = Nasty, Name = Nasty });
-        store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "a", Partner = Nasty, Notes = Nasty }, Now);
+        store.SaveRoll(
+            new Session { Id = "s" },
+            new Roll
+            {
+                Id = "a",
+                Partner = Nasty,
+                Notes = Nasty,
+            },
+            Now
+        );
         var roll = Assert.Single(store.Read().Rolls).Roll;
         Assert.Equal((Nasty, Nasty), (roll.Partner, roll.Notes));
     }

@@ -12,28 +12,41 @@ internal static class CaptionEndpoints
 {
     public static IEndpointRouteBuilder MapCaptions(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/captions", (CaptionsToRead captions) =>
-        {
-            var check = new Checker();
-            // A cue takes many times the characters of its words.
-            var text = check.Text(captions.Text, "text", longest: 10 * Core.Rolls.Limits.LongestText) ?? "";
-            if (text.Length > 0 && !CaptionReader.IsCaptions(text)) check.Fault("text", "is neither WebVTT nor SubRip; plain words go into the writing line as they are.");
-            check.ThrowIfFaulty();
-            var told = CaptionReader.Read(text);
-            return TypedResults.Ok(new CaptionedText(told.Stamped, [.. told.Faults.Select(f => f.ToString())]));
-        }).WithName("readCaptions").ProducesValidationProblem();
-        routes.MapGet("/api/rolls/{id}/captions", Results<FileContentHttpResult, ProblemHttpResult> (string id, string? form, LogCache cache) =>
-        {
-            if (cache.Log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } found) return RollEndpoints.NoRoll();
-            var (text, type, ending) = form switch
-            {
-                "srt" => (CaptionWriter.Srt(CaptionWriter.Cues(found.Roll)), "application/x-subrip", "srt"),
-                "chapters" => (CaptionWriter.Vtt(CaptionWriter.Chapters(found.Roll)), "text/vtt", "chapters.vtt"),
-                _ => (CaptionWriter.Vtt(CaptionWriter.Cues(found.Roll)), "text/vtt", "vtt"),
-            };
-            var day = found.Session.Date is { } date ? date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : "roll";
-            return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", $"{day}.{ending}");
-        }).ExcludeFromDescription();
+        routes
+            .MapPost(
+                "/api/captions",
+                (CaptionsToRead captions) =>
+                {
+                    var check = new Checker();
+                    // A cue takes many times the characters of its words.
+                    var text = check.Text(captions.Text, "text", longest: 10 * Core.Rolls.Limits.LongestText) ?? "";
+                    if (text.Length > 0 && !CaptionReader.IsCaptions(text))
+                        check.Fault("text", "is neither WebVTT nor SubRip; plain words go into the writing line as they are.");
+                    check.ThrowIfFaulty();
+                    var told = CaptionReader.Read(text);
+                    return TypedResults.Ok(new CaptionedText(told.Stamped, [.. told.Faults.Select(f => f.ToString())]));
+                }
+            )
+            .WithName("readCaptions")
+            .ProducesValidationProblem();
+        routes
+            .MapGet(
+                "/api/rolls/{id}/captions",
+                Results<FileContentHttpResult, ProblemHttpResult> (string id, string? form, LogCache cache) =>
+                {
+                    if (cache.Log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } found)
+                        return RollEndpoints.NoRoll();
+                    var (text, type, ending) = form switch
+                    {
+                        "srt" => (CaptionWriter.Srt(CaptionWriter.Cues(found.Roll)), "application/x-subrip", "srt"),
+                        "chapters" => (CaptionWriter.Vtt(CaptionWriter.Chapters(found.Roll)), "text/vtt", "chapters.vtt"),
+                        _ => (CaptionWriter.Vtt(CaptionWriter.Cues(found.Roll)), "text/vtt", "vtt"),
+                    };
+                    var day = found.Session.Date is { } date ? date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : "roll";
+                    return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", $"{day}.{ending}");
+                }
+            )
+            .ExcludeFromDescription();
         return routes;
     }
 }

@@ -12,24 +12,54 @@ internal static class HistoryEndpoints
 {
     public static IEndpointRouteBuilder MapHistory(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/rolls/{id}/history", Results<Ok<IReadOnlyList<EarlierForm>>, ProblemHttpResult> (string id, LogCache cache, LogStore store) =>
-        {
-            var log = cache.Log;
-            if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now) return RollEndpoints.NoRoll();
-            return TypedResults.Ok<IReadOnlyList<EarlierForm>>([.. store.RollHistory(id).Select((change, n) => new EarlierForm(n, change.At, change.Change, RollRow.Of(now with { Roll = Read(change, id) }, log))).Reverse()]);
-        }).WithName("rollHistory").ProducesProblem(404);
-        routes.MapPost("/api/rolls/{id}/history/{number}/restore", Results<Ok<RollView>, ProblemHttpResult> (string id, int number, LogCache cache, LogStore store, TimeProvider clock) =>
-        {
-            var log = cache.Log;
-            var history = store.RollHistory(id);
-            if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now || number < 0 || number >= history.Count) return RollEndpoints.NoRoll();
-            var before = Read(history[number], id);
-            // The partner may have been merged into another since.
-            store.SaveRoll(now.Session with { Rolls = [] }, before.Partner is null ? before : before with { Partner = store.PartnerNow(before.Partner) }, clock.GetUtcNow());
-            return RollEndpoints.Find(cache, store, id);
-        }).WithName("restoreForm").ProducesProblem(404);
+        routes
+            .MapGet(
+                "/api/rolls/{id}/history",
+                Results<Ok<IReadOnlyList<EarlierForm>>, ProblemHttpResult> (string id, LogCache cache, LogStore store) =>
+                {
+                    var log = cache.Log;
+                    if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now)
+                        return RollEndpoints.NoRoll();
+                    return TypedResults.Ok<IReadOnlyList<EarlierForm>>([
+                        .. store
+                            .RollHistory(id)
+                            .Select(
+                                (change, n) =>
+                                    new EarlierForm(n, change.At, change.Change, RollRow.Of(now with { Roll = Read(change, id) }, log))
+                            )
+                            .Reverse(),
+                    ]);
+                }
+            )
+            .WithName("rollHistory")
+            .ProducesProblem(404);
+        routes
+            .MapPost(
+                "/api/rolls/{id}/history/{number}/restore",
+                Results<Ok<RollView>, ProblemHttpResult> (string id, int number, LogCache cache, LogStore store, TimeProvider clock) =>
+                {
+                    var log = cache.Log;
+                    var history = store.RollHistory(id);
+                    if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now || number < 0 || number >= history.Count)
+                        return RollEndpoints.NoRoll();
+                    var before = Read(history[number], id);
+                    // The partner may have been merged into another since.
+                    store.SaveRoll(
+                        now.Session with
+                        {
+                            Rolls = [],
+                        },
+                        before.Partner is null ? before : before with { Partner = store.PartnerNow(before.Partner) },
+                        clock.GetUtcNow()
+                    );
+                    return RollEndpoints.Find(cache, store, id);
+                }
+            )
+            .WithName("restoreForm")
+            .ProducesProblem(404);
         return routes;
     }
 
-    private static Roll Read(RollChange change, string id) => RollReading.Read(JsonSerializer.Deserialize(change.Document, LogJson.Default.RollDocument)!, id, new Checker(), "");
+    private static Roll Read(RollChange change, string id) =>
+        RollReading.Read(JsonSerializer.Deserialize(change.Document, LogJson.Default.RollDocument)!, id, new Checker(), "");
 }

@@ -14,11 +14,17 @@ internal static class ReadingEndpoints
 
     public static IEndpointRouteBuilder MapReading(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/read", (ToRead toRead, LogCache cache) =>
-        {
-            var check = new Checker();
-            return ReadingView.Of(Told.Of(toRead, cache.Log, check));
-        }).WithName("read").ProducesValidationProblem();
+        routes
+            .MapPost(
+                "/api/read",
+                (ToRead toRead, LogCache cache) =>
+                {
+                    var check = new Checker();
+                    return ReadingView.Of(Told.Of(toRead, cache.Log, check));
+                }
+            )
+            .WithName("read")
+            .ProducesValidationProblem();
         return routes;
     }
 }

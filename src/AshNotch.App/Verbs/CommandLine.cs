@@ -15,7 +15,8 @@ public static class CommandLine
         var parsed = Root(output).Parse(args);
         if (parsed.Errors.Count > 0)
         {
-            foreach (var error in parsed.Errors) output.Say(error.Message);
+            foreach (var error in parsed.Errors)
+                output.Say(error.Message);
             output.Say("Run ./notch --help for the verbs.");
             return 2;
         }
@@ -25,7 +26,8 @@ public static class CommandLine
         }
         catch (FaultyInputException faulty)
         {
-            foreach (var fault in faulty.Faults) output.Say(fault.ToString());
+            foreach (var fault in faulty.Faults)
+                output.Say(fault.ToString());
             return 1;
         }
         catch (Exception e) when (e is StorageException or IOException or UnauthorizedAccessException)
@@ -42,7 +44,8 @@ public static class CommandLine
         var port = new Option<int?>("--port") { Description = "The port on 127.0.0.1; 0 takes a free one.", HelpName = "N" };
         port.Validators.Add(result =>
         {
-            if (result.GetValueOrDefault<int?>() is < 0 or > 65535) result.AddError("--port is a number from 0 to 65535.");
+            if (result.GetValueOrDefault<int?>() is < 0 or > 65535)
+                result.AddError("--port is a number from 0 to 65535.");
         });
 
         var reset = new Option<bool>("--reset") { Description = "Start the demo over." };
@@ -61,29 +64,59 @@ public static class CommandLine
 
         var aim = new Option<string>("--aim") { Description = "points, finish, survive or balanced.", DefaultValueFactory = _ => "points" };
         aim.AcceptOnlyFromAmong([.. Term.All<Aim>()]);
-        var against = new Option<string>("--against") { Description = "usual: your own mix of partners.", DefaultValueFactory = _ => "usual" };
+        var against = new Option<string>("--against")
+        {
+            Description = "usual: your own mix of partners.",
+            DefaultValueFactory = _ => "usual",
+        };
         against.AcceptOnlyFromAmong("usual");
         var top = new Option<int?>("--top") { Description = "How many to list.", HelpName = "N" };
         top.Validators.Add(result =>
         {
-            if (result.GetValueOrDefault<int?>() is < 1) result.AddError("--top is a number from 1.");
+            if (result.GetValueOrDefault<int?>() is < 1)
+                result.AddError("--top is a number from 1.");
         });
         var weakSpots = new Command("weak-spots", "Rank what really costs you.") { file, aim, against, top };
-        weakSpots.SetAction(parsed => WeakSpotsVerb.Run(parsed.GetValue(file)!, Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points, parsed.GetValue(top), output));
+        weakSpots.SetAction(parsed =>
+            WeakSpotsVerb.Run(
+                parsed.GetValue(file)!,
+                Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points,
+                parsed.GetValue(top),
+                output
+            )
+        );
 
         var import = new Command("import", "Take a log into a data directory.") { file, data };
         import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), output));
 
-        var format = new Option<string>("--format") { Description = "json for the whole log; vtt for the captions of one roll.", DefaultValueFactory = _ => "json" };
+        var format = new Option<string>("--format")
+        {
+            Description = "json for the whole log; vtt for the captions of one roll.",
+            DefaultValueFactory = _ => "json",
+        };
         format.AcceptOnlyFromAmong("json", "vtt");
         var roll = new Option<string?>("--roll") { Description = "The roll's id, for vtt.", HelpName = "ID" };
         var export = new Command("export", "Write a data directory's log to standard output.") { format, roll, data };
         export.Validators.Add(result =>
         {
-            if (result.GetValue(format) == "vtt" && result.GetValue(roll) is null) result.AddError("--format vtt writes the captions of one roll; name it with --roll ID.");
+            if (result.GetValue(format) == "vtt" && result.GetValue(roll) is null)
+                result.AddError("--format vtt writes the captions of one roll; name it with --roll ID.");
         });
-        export.SetAction(parsed => parsed.GetValue(format) == "vtt" ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, output) : ImportExport.Export(parsed.GetValue(data), output));
+        export.SetAction(parsed =>
+            parsed.GetValue(format) == "vtt"
+                ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, output)
+                : ImportExport.Export(parsed.GetValue(data), output)
+        );
 
-        return new RootCommand("Ash Notch: log your rolls, see what really costs you, choose what to drill.") { demo, serve, vocabulary, read, weakSpots, import, export };
+        return new RootCommand("Ash Notch: log your rolls, see what really costs you, choose what to drill.")
+        {
+            demo,
+            serve,
+            vocabulary,
+            read,
+            weakSpots,
+            import,
+            export,
+        };
     }
 }

@@ -18,7 +18,12 @@ internal static class ImportExport
         var directory = data ?? DataDirectory.Own;
         using var store = LogStore.Open(directory);
         store.Import(read.Log, DateTimeOffset.UtcNow);
-        output.Say(string.Create(CultureInfo.InvariantCulture, $"{read.Log.Rolls.Count()} rolls and {read.Log.Partners.Count} partners are in {directory}."));
+        output.Say(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{read.Log.Rolls.Count()} rolls and {read.Log.Partners.Count} partners are in {directory}."
+            )
+        );
         return 0;
     }
 
@@ -31,9 +36,12 @@ internal static class ImportExport
 
     public static int Captions(string? data, string roll, Output output)
     {
-        var found = Read(data).Rolls.FirstOrDefault(r => r.Roll.Id == roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
+        var found =
+            Read(data).Rolls.FirstOrDefault(r => r.Roll.Id == roll)
+            ?? throw new StorageException($"there is no roll '{roll}' in that log.");
         var cues = CaptionWriter.Cues(found.Roll);
-        if (cues.Count == 0) output.Say("No notch of that roll has a time, so there are no captions.");
+        if (cues.Count == 0)
+            output.Say("No notch of that roll has a time, so there are no captions.");
         output.Results.Write(Encoding.UTF8.GetBytes(CaptionWriter.Vtt(cues)));
         output.Results.Flush();
         return 0;
@@ -42,13 +50,17 @@ internal static class ImportExport
     private static Log Read(string? data)
     {
         var directory = data ?? DataDirectory.Own;
-        if (!File.Exists(Path.Combine(directory, LogStore.FileName))) throw new StorageException($"{directory} holds no log; name the directory with --data.");
+        if (!File.Exists(Path.Combine(directory, LogStore.FileName)))
+            throw new StorageException($"{directory} holds no log; name the directory with --data.");
         using var store = LogStore.Open(directory);
         return store.Read();
     }
 
     public static void ReportOwnTerms(IReadOnlyList<string> terms, Output output)
     {
-        if (terms.Count > 0) output.Say($"Kept as your own terms, the vocabulary does not know them: {string.Join(", ", terms.Take(20))}{(terms.Count > 20 ? string.Create(CultureInfo.InvariantCulture, $" and {terms.Count - 20} more") : "")}.");
+        if (terms.Count > 0)
+            output.Say(
+                $"Kept as your own terms, the vocabulary does not know them: {string.Join(", ", terms.Take(20))}{(terms.Count > 20 ? string.Create(CultureInfo.InvariantCulture, $" and {terms.Count - 20} more") : "")}."
+            );
     }
 }

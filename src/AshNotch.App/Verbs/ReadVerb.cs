@@ -17,22 +17,62 @@ internal static class ReadVerb
         var text = check.Text(reader.ReadToEnd(), file == "-" ? "standard input" : file) ?? "";
         check.ThrowIfFaulty();
         var captions = CaptionReader.IsCaptions(text) ? CaptionReader.Read(text) : null;
-        foreach (var fault in captions?.Faults ?? []) output.Say($"{fault.Where}: {fault.What}");
-        var rolls = ClassTelling.Read(captions?.Text ?? text, partner is null ? [] : [new Partner { Id = partner, Name = partner }], partner);
+        foreach (var fault in captions?.Faults ?? [])
+            output.Say($"{fault.Where}: {fault.What}");
+        var rolls = ClassTelling.Read(
+            captions?.Text ?? text,
+            partner is null ? [] : [new Partner { Id = partner, Name = partner }],
+            partner
+        );
         var read = Retelling.Join(rolls);
-        if (captions is not null) read = captions.Said.Give(read);
-        return output.Json(new
-        {
-            Mentions = read.Mentions.Select(m => new { m.Start, m.End, m.Text, m.Id, m.Kind }),
-            Exchanges = read.Exchanges.Select(e =>
+        if (captions is not null)
+            read = captions.Said.Give(read);
+        return output.Json(
+            new
             {
-                var written = LogWriter.Document(e.Exchange);
-                return new { e.Start, e.End, StartPlace = written.Start, EndedBy = written.End, Notches = written.Notches!.Select(n => JsonSerializer.SerializeToNode(n, LogJson.Default.NotchDocument)) };
-            }),
-            read.Unread,
-            Rolls = rolls.Select(r => new { r.Start, r.End, With = r.With is null ? null : new { r.With.Name, r.With.Belt, r.With.Size } }),
-            Takeaways = read.Takeaways.Select(t => t.Text),
-            Questions = read.Questions.Select(q => new { q.Exchange, q.Notch, q.Ask, Answers = q.Answers.Select(a => a.Say) }),
-        });
+                Mentions = read.Mentions.Select(m => new
+                {
+                    m.Start,
+                    m.End,
+                    m.Text,
+                    m.Id,
+                    m.Kind,
+                }),
+                Exchanges = read.Exchanges.Select(e =>
+                {
+                    var written = LogWriter.Document(e.Exchange);
+                    return new
+                    {
+                        e.Start,
+                        e.End,
+                        StartPlace = written.Start,
+                        EndedBy = written.End,
+                        Notches = written.Notches!.Select(n => JsonSerializer.SerializeToNode(n, LogJson.Default.NotchDocument)),
+                    };
+                }),
+                read.Unread,
+                Rolls = rolls.Select(r => new
+                {
+                    r.Start,
+                    r.End,
+                    With = r.With is null
+                        ? null
+                        : new
+                        {
+                            r.With.Name,
+                            r.With.Belt,
+                            r.With.Size,
+                        },
+                }),
+                Takeaways = read.Takeaways.Select(t => t.Text),
+                Questions = read.Questions.Select(q => new
+                {
+                    q.Exchange,
+                    q.Notch,
+                    q.Ask,
+                    Answers = q.Answers.Select(a => a.Say),
+                }),
+            }
+        );
     }
 }

@@ -15,7 +15,8 @@ internal static class Serving
         var options = new ServeOptions(data ?? DataDirectory.Demo, port ?? DemoPort, DemoData.File);
         using var held = DataLock.Take(options.DataDirectory);
         using var store = LogStore.Open(options.DataDirectory);
-        if (reset || store.Read().Partners.Count == 0) DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
+        if (reset || store.Read().Partners.Count == 0)
+            DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
         return await Run(options, store, "Ash Notch, demo data", output, stop);
     }
 

@@ -12,32 +12,36 @@ internal static class WeakSpotsVerb
         var read = LogReader.Read(stream);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
         var ranking = WeakSpotRanking.Of(read.Log, aim);
-        return output.Json(new
-        {
-            ValuePerRoll = Shown(ranking.ValuePerRoll),
-            ranking.Rolls,
-            ranking.Notches,
-            Spots = ranking.Spots.Take(top ?? int.MaxValue).Select(s => new
+        return output.Json(
+            new
             {
-                s.Rank,
-                s.From,
-                s.By,
-                s.Move,
-                s.To,
-                GainPerRoll = Shown(s.GainPerRoll),
-                // Ranges wait for the resampled fit; missing is not zero.
-                Low = (double?)null,
-                High = (double?)null,
-                FirstShare = (double?)null,
-                VisitsPerRoll = Shown(s.VisitsPerRoll),
-                Rate = Shown(s.Rate),
-                s.Count,
-                Partners = s.Partners.Count,
-                s.Rolls,
-                s.Say,
-            }),
-            ranking.Untested,
-        });
+                ValuePerRoll = Shown(ranking.ValuePerRoll),
+                ranking.Rolls,
+                ranking.Notches,
+                Spots = ranking
+                    .Spots.Take(top ?? int.MaxValue)
+                    .Select(s => new
+                    {
+                        s.Rank,
+                        s.From,
+                        s.By,
+                        s.Move,
+                        s.To,
+                        GainPerRoll = Shown(s.GainPerRoll),
+                        // Ranges wait for the resampled fit; missing is not zero.
+                        Low = (double?)null,
+                        High = (double?)null,
+                        FirstShare = (double?)null,
+                        VisitsPerRoll = Shown(s.VisitsPerRoll),
+                        Rate = Shown(s.Rate),
+                        s.Count,
+                        Partners = s.Partners.Count,
+                        s.Rolls,
+                        s.Say,
+                    }),
+                ranking.Untested,
+            }
+        );
     }
 
     private static double Shown(double value) => Math.Round(value, 6);

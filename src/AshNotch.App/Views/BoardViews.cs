@@ -16,8 +16,17 @@ namespace AshNotch.App.Views;
 public sealed record BoardKey(Who By, string Move, string Name, string Landed, string Stopped, string Near, bool Taps, int Seen)
 {
     /// <summary>The key of a move.</summary>
-    public static BoardKey Of(Who by, Move move, int seen = 0) => new(
-        by, move.Id, move.Name, Plain.Line(by, move, Outcome.Landed), Plain.Line(by, move, Outcome.Stopped), Plain.Line(by, move, Outcome.Near), move.IsSubmission, seen);
+    public static BoardKey Of(Who by, Move move, int seen = 0) =>
+        new(
+            by,
+            move.Id,
+            move.Name,
+            Plain.Line(by, move, Outcome.Landed),
+            Plain.Line(by, move, Outcome.Stopped),
+            Plain.Line(by, move, Outcome.Near),
+            move.IsSubmission,
+            seen
+        );
 }
 
 /// <summary>A place to start an exchange in.</summary>
@@ -32,7 +41,15 @@ public sealed record BoardStart(string Say, string Line);
 public sealed record Board(string? Say, IReadOnlyList<BoardKey> Keys, IReadOnlyList<BoardStart> Starts)
 {
     private const int Each = 4;
-    private static readonly string[] UsualStarts = ["standing/neutral", "half-guard/bottom", "half-guard/top", "closed-guard/bottom", "closed-guard/top", "seated-guard/bottom"];
+    private static readonly string[] UsualStarts =
+    [
+        "standing/neutral",
+        "half-guard/bottom",
+        "half-guard/top",
+        "closed-guard/bottom",
+        "closed-guard/top",
+        "seated-guard/bottom",
+    ];
 
     /// <summary>The board at a place; null is before an exchange, which begins on the feet unless another start is chosen.</summary>
     public static Board At(string? place, Log log)
@@ -40,20 +57,31 @@ public sealed record Board(string? Say, IReadOnlyList<BoardKey> Keys, IReadOnlyL
         var vocabulary = MatVocabulary.BuiltIn;
         return new Board(
             place is null ? null : vocabulary.SayPlace(place),
-            [.. LikelyNext.Of(log, vocabulary, place ?? UsualStarts[0], Each).Where(n => vocabulary.Move(n.Move) is not null).Select(n => BoardKey.Of(n.By, vocabulary.Move(n.Move)!, n.Seen))],
-            place is null ? [.. UsualStarts.Select(s => new BoardStart(vocabulary.SayPlace(s), Plain.Starts(vocabulary.Place(s)!)))] : []);
+            [
+                .. LikelyNext
+                    .Of(log, vocabulary, place ?? UsualStarts[0], Each)
+                    .Where(n => vocabulary.Move(n.Move) is not null)
+                    .Select(n => BoardKey.Of(n.By, vocabulary.Move(n.Move)!, n.Seen)),
+            ],
+            place is null ? [.. UsualStarts.Select(s => new BoardStart(vocabulary.SayPlace(s), Plain.Starts(vocabulary.Place(s)!)))] : []
+        );
     }
 
     /// <summary>Moves whose names begin with, or else hold, some letters: one key for either side.</summary>
     public static IReadOnlyList<BoardKey> Find(string letters)
     {
         var wanted = letters.Trim();
-        if (wanted.Length == 0) return [];
+        if (wanted.Length == 0)
+            return [];
         return
         [
-            .. MatVocabulary.BuiltIn.Moves.Where(m => m.Names.Any(n => n.Contains(wanted, StringComparison.OrdinalIgnoreCase)))
-                .OrderByDescending(m => m.Name.StartsWith(wanted, StringComparison.OrdinalIgnoreCase)).ThenByDescending(m => m.Common).ThenBy(m => m.Name, StringComparer.OrdinalIgnoreCase)
-                .Take(6).SelectMany(m => new[] { BoardKey.Of(Who.Me, m), BoardKey.Of(Who.Partner, m) }),
+            .. MatVocabulary
+                .BuiltIn.Moves.Where(m => m.Names.Any(n => n.Contains(wanted, StringComparison.OrdinalIgnoreCase)))
+                .OrderByDescending(m => m.Name.StartsWith(wanted, StringComparison.OrdinalIgnoreCase))
+                .ThenByDescending(m => m.Common)
+                .ThenBy(m => m.Name, StringComparer.OrdinalIgnoreCase)
+                .Take(6)
+                .SelectMany(m => new[] { BoardKey.Of(Who.Me, m), BoardKey.Of(Who.Partner, m) }),
         ];
     }
 }

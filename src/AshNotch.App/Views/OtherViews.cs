@@ -25,7 +25,18 @@ public sealed record PlaceView(string Id, string Name, string Say, string Mirror
 /// <param name="Caution">What to say where it is shown.</param>
 /// <param name="Attire">What must be worn for it; absent where it works in both.</param>
 /// <param name="Leads">Where it leads, in words.</param>
-public sealed record MoveView(string Id, string Name, MoveKind Kind, IReadOnlyList<string> Aliases, IReadOnlyList<string> From, string? To, string? SubmissionClass, string? Caution, Attire? Attire, string Leads);
+public sealed record MoveView(
+    string Id,
+    string Name,
+    MoveKind Kind,
+    IReadOnlyList<string> Aliases,
+    IReadOnlyList<string> From,
+    string? To,
+    string? SubmissionClass,
+    string? Caution,
+    Attire? Attire,
+    string Leads
+);
 
 /// <summary>The vocabulary.</summary>
 /// <param name="Places">The places.</param>
@@ -33,9 +44,35 @@ public sealed record MoveView(string Id, string Name, MoveKind Kind, IReadOnlyLi
 public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyList<MoveView> Moves)
 {
     /// <summary>The built-in vocabulary.</summary>
-    public static VocabularyView BuiltIn { get; } = new(
-        [.. MatVocabulary.BuiltIn.Places.Select(p => new PlaceView(p.Id, p.Position.Name, p.Say, p.Mirror, p.Position.Family, [.. p.Position.Names.Skip(1)]))],
-        [.. MatVocabulary.BuiltIn.Moves.Select(m => new MoveView(m.Id, m.Name, m.Kind, [.. m.Names.Skip(1)], m.From, m.To, m.SubmissionClass, m.Caution, m.Attire, m.IsSubmission ? "to the tap" : m.To is null ? "stays where it is" : $"to {MatVocabulary.BuiltIn.Place(m.To)!.Position.Name}"))]);
+    public static VocabularyView BuiltIn { get; } =
+        new(
+            [
+                .. MatVocabulary.BuiltIn.Places.Select(p => new PlaceView(
+                    p.Id,
+                    p.Position.Name,
+                    p.Say,
+                    p.Mirror,
+                    p.Position.Family,
+                    [.. p.Position.Names.Skip(1)]
+                )),
+            ],
+            [
+                .. MatVocabulary.BuiltIn.Moves.Select(m => new MoveView(
+                    m.Id,
+                    m.Name,
+                    m.Kind,
+                    [.. m.Names.Skip(1)],
+                    m.From,
+                    m.To,
+                    m.SubmissionClass,
+                    m.Caution,
+                    m.Attire,
+                    m.IsSubmission ? "to the tap"
+                        : m.To is null ? "stays where it is"
+                        : $"to {MatVocabulary.BuiltIn.Place(m.To)!.Position.Name}"
+                )),
+            ]
+        );
 }
 
 /// <summary>A partner in the list.</summary>

@@ -21,7 +21,12 @@ public sealed record NamedPartner(string? Name, string? Partner);
 /// <param name="Partner">The partner's id, so that their name is known in the text.</param>
 /// <param name="Corrections">What was put right so far.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
-public sealed record ToRead(string? Text, string? Partner, IReadOnlyList<CorrectionView>? Corrections, IReadOnlyList<NamedPartner>? Partners = null);
+public sealed record ToRead(
+    string? Text,
+    string? Partner,
+    IReadOnlyList<CorrectionView>? Corrections,
+    IReadOnlyList<NamedPartner>? Partners = null
+);
 
 /// <summary>A notch that was read, with what ties a correction to it.</summary>
 /// <param name="Notch">The notch.</param>
@@ -69,7 +74,13 @@ public sealed record RollRead(ToldPartnerView? With, IReadOnlyList<ExchangeRead>
 /// <param name="Rolls">The rolls, at least one.</param>
 /// <param name="Questions">What is doubtful and not yet put right.</param>
 /// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
-public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<Unread> Unread, IReadOnlyList<RollRead> Rolls, IReadOnlyList<QuestionView> Questions, string? Now)
+public sealed record ReadingView(
+    IReadOnlyList<Mention> Mentions,
+    IReadOnlyList<Unread> Unread,
+    IReadOnlyList<RollRead> Rolls,
+    IReadOnlyList<QuestionView> Questions,
+    string? Now
+)
 {
     /// <summary>The view of a reading.</summary>
     public static ReadingView Of(Told told)
@@ -78,31 +89,59 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
         var rolls = told.Corrected;
         var whole = Retelling.Join(told.Read);
         return new ReadingView(
-            whole.Mentions, whole.Unread,
+            whole.Mentions,
+            whole.Unread,
             [
-                .. rolls.Select((roll, r) =>
-                {
-                    var exchanges = roll.Read.Exchanges.Select(e => e.Exchange).ToList();
-                    return new RollRead(
-                        With(told, r),
-                        [
-                            .. exchanges.Select(e => new ExchangeRead(e.Start is null ? null : MatVocabulary.BuiltIn.SayPlace(e.Start), e.End, [.. e.Notches.Select(n =>
-                            {
-                                var (words, occurrence) = n.Span is { } span ? ties[(r, span)] : ("", 0);
-                                return new NotchRead(LogWriter.Document(n), NotchWords.Of(n, MatVocabulary.BuiltIn), words, occurrence, told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence));
-                            })])),
-                        ],
-                        [.. roll.Read.Takeaways.Select(t => t.Text)], Stick.Of(exchanges, MatVocabulary.BuiltIn));
-                }),
+                .. rolls.Select(
+                    (roll, r) =>
+                    {
+                        var exchanges = roll.Read.Exchanges.Select(e => e.Exchange).ToList();
+                        return new RollRead(
+                            With(told, r),
+                            [
+                                .. exchanges.Select(e => new ExchangeRead(
+                                    e.Start is null ? null : MatVocabulary.BuiltIn.SayPlace(e.Start),
+                                    e.End,
+                                    [
+                                        .. e.Notches.Select(n =>
+                                        {
+                                            var (words, occurrence) = n.Span is { } span ? ties[(r, span)] : ("", 0);
+                                            return new NotchRead(
+                                                LogWriter.Document(n),
+                                                NotchWords.Of(n, MatVocabulary.BuiltIn),
+                                                words,
+                                                occurrence,
+                                                told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence)
+                                            );
+                                        }),
+                                    ]
+                                )),
+                            ],
+                            [.. roll.Read.Takeaways.Select(t => t.Text)],
+                            Stick.Of(exchanges, MatVocabulary.BuiltIn)
+                        );
+                    }
+                ),
             ],
-            [.. Open(told, ties)], LikelyNext.Now([.. rolls[^1].Read.Exchanges.Select(e => e.Exchange)]));
+            [.. Open(told, ties)],
+            LikelyNext.Now([.. rolls[^1].Read.Exchanges.Select(e => e.Exchange)])
+        );
     }
 
     private static ToldPartnerView? With(Told told, int roll)
     {
-        if (told.WithOf(roll) is not { } with) return roll == 0 && told.Chosen is { } chosen ? new ToldPartnerView(null, chosen.Id, false, chosen.Name) : null;
+        if (told.WithOf(roll) is not { } with)
+            return roll == 0 && told.Chosen is { } chosen ? new ToldPartnerView(null, chosen.Id, false, chosen.Name) : null;
         var partner = told.PartnerOf(with);
-        var about = string.Join(", ", new[] { partner?.Name ?? with.Name ?? "someone", with.Belt is { } belt ? $"{Term.Of(belt)} belt" : "", with.Size is { } size ? $"{Term.Of(size).Replace('-', ' ')}{(size is RelativeSize.Similar ? " size" : " than you")}" : "" }.Where(w => w.Length > 0));
+        var about = string.Join(
+            ", ",
+            new[]
+            {
+                partner?.Name ?? with.Name ?? "someone",
+                with.Belt is { } belt ? $"{Term.Of(belt)} belt" : "",
+                with.Size is { } size ? $"{Term.Of(size).Replace('-', ' ')}{(size is RelativeSize.Similar ? " size" : " than you")}" : "",
+            }.Where(w => w.Length > 0)
+        );
         return new ToldPartnerView(with.Name, partner?.Id, partner is null && told.IsNew(with), about);
     }
 
@@ -113,10 +152,17 @@ public sealed record ReadingView(IReadOnlyList<Mention> Mentions, IReadOnlyList<
         {
             foreach (var question in told.Read[r].Read.Questions)
             {
-                if (told.Read[r].Read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span) continue;
+                if (told.Read[r].Read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span)
+                    continue;
                 var (words, occurrence) = ties[(r, span)];
-                if (told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence)) continue;
-                yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(a => new AnswerView(a.Say, a.Notch is null ? null : LogWriter.Document(a.Notch)))]);
+                if (told.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence))
+                    continue;
+                yield return new QuestionView(
+                    question.Ask,
+                    words,
+                    occurrence,
+                    [.. question.Answers.Select(a => new AnswerView(a.Say, a.Notch is null ? null : LogWriter.Document(a.Notch)))]
+                );
             }
         }
     }

@@ -16,7 +16,19 @@ namespace AshNotch.App.Views;
 /// <param name="MyTaps">How often I made them tap.</param>
 /// <param name="TheirTaps">How often they made me tap.</param>
 /// <param name="Stick">Its picture.</param>
-public sealed record RollRow(string Id, DateOnly? Date, Attire? Attire, string? PartnerId, string PartnerName, Belt? PartnerBelt, RollKind? Kind, double? Minutes, int MyTaps, int TheirTaps, Stick Stick)
+public sealed record RollRow(
+    string Id,
+    DateOnly? Date,
+    Attire? Attire,
+    string? PartnerId,
+    string PartnerName,
+    Belt? PartnerBelt,
+    RollKind? Kind,
+    double? Minutes,
+    int MyTaps,
+    int TheirTaps,
+    Stick Stick
+)
 {
     /// <summary>The row of a roll.</summary>
     public static RollRow Of(LoggedRoll logged, Log log)
@@ -24,8 +36,18 @@ public sealed record RollRow(string Id, DateOnly? Date, Attire? Attire, string? 
         var roll = logged.Roll;
         var name = log.Partners.FirstOrDefault(p => p.Id == roll.Partner)?.Name ?? "Someone";
         return new RollRow(
-            roll.Id, logged.Session.Date, logged.Session.Attire, roll.Partner, name, roll.PartnerThen.Belt, roll.Kind, roll.Minutes,
-            roll.Taps(Who.Me), roll.Taps(Who.Partner), Stick.Of(roll.Exchanges, MatVocabulary.BuiltIn));
+            roll.Id,
+            logged.Session.Date,
+            logged.Session.Attire,
+            roll.Partner,
+            name,
+            roll.PartnerThen.Belt,
+            roll.Kind,
+            roll.Minutes,
+            roll.Taps(Who.Me),
+            roll.Taps(Who.Partner),
+            Stick.Of(roll.Exchanges, MatVocabulary.BuiltIn)
+        );
     }
 }
 
@@ -51,12 +73,31 @@ public sealed record Rack(IReadOnlyList<RackSession> Sessions, int Rolls, int Mo
 /// <param name="Takeaways">What was taken away.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
 /// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
-public sealed record RollView(SessionDocument Session, RollDocument Roll, RollRow Row, IReadOnlyList<string> Takeaways, IReadOnlyList<string> Cautions, int Version)
+public sealed record RollView(
+    SessionDocument Session,
+    RollDocument Roll,
+    RollRow Row,
+    IReadOnlyList<string> Takeaways,
+    IReadOnlyList<string> Cautions,
+    int Version
+)
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log, int version) => new(
-        LogWriter.Head(logged.Session), LogWriter.Document(logged.Roll), RollRow.Of(logged, log), [.. logged.Roll.Takeaways.Select(t => t.Text)],
-        [.. logged.Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move)).Where(m => m?.Caution is not null).Select(m => $"{char.ToUpperInvariant(m!.Name[0])}{m.Name[1..]}: {m.Caution}").Distinct()], version);
+    public static RollView Of(LoggedRoll logged, Log log, int version) =>
+        new(
+            LogWriter.Head(logged.Session),
+            LogWriter.Document(logged.Roll),
+            RollRow.Of(logged, log),
+            [.. logged.Roll.Takeaways.Select(t => t.Text)],
+            [
+                .. logged
+                    .Roll.Notches.Select(n => MatVocabulary.BuiltIn.Move(n.Move))
+                    .Where(m => m?.Caution is not null)
+                    .Select(m => $"{char.ToUpperInvariant(m!.Name[0])}{m.Name[1..]}: {m.Caution}")
+                    .Distinct(),
+            ],
+            version
+        );
 }
 
 /// <summary>A roll to keep, as edited.</summary>
@@ -72,7 +113,14 @@ public sealed record RollToKeep(SessionDocument? Session, RollDocument? Roll, in
 /// <param name="Corrections">What was put right in its reading.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
 /// <param name="Draft">Name of the draft that it was told in, which is done with.</param>
-public sealed record RollTold(SessionDocument? Session, RollDocument? Roll, string? Text, IReadOnlyList<CorrectionView>? Corrections, IReadOnlyList<NamedPartner>? Partners = null, string? Draft = null);
+public sealed record RollTold(
+    SessionDocument? Session,
+    RollDocument? Roll,
+    string? Text,
+    IReadOnlyList<CorrectionView>? Corrections,
+    IReadOnlyList<NamedPartner>? Partners = null,
+    string? Draft = null
+);
 
 /// <summary>What was kept of a telling.</summary>
 /// <param name="Rolls">Its rolls.</param>

@@ -9,10 +9,13 @@ public enum Aim
 {
     /// <summary>Points of the rules, a tap worth ten.</summary>
     Points,
+
     /// <summary>Taps, mine less theirs.</summary>
     Finish,
+
     /// <summary>Not being tapped.</summary>
     Survive,
+
     /// <summary>Half points, half finish, a finish counted at ten points so that both halves are on one scale.</summary>
     Balanced,
 }
@@ -43,9 +46,10 @@ public static class Reward
     }
 
     /// <summary>The unit a value under this aim is told in, after a number.</summary>
-    public static string Unit(Aim aim) => aim switch
-    {
-        Aim.Finish or Aim.Survive => "taps a roll",
-        _ => "points a roll",
-    };
+    public static string Unit(Aim aim) =>
+        aim switch
+        {
+            Aim.Finish or Aim.Survive => "taps a roll",
+            _ => "points a roll",
+        };
 }

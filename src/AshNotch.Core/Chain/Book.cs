@@ -29,14 +29,17 @@ public sealed class Book
         var book = new Book(vocabulary);
         foreach (var move in vocabulary.Moves)
         {
-            if (move.To is null && !move.IsSubmission) continue;
+            if (move.To is null && !move.IsSubmission)
+                continue;
             foreach (var from in move.From)
             {
                 foreach (var by in (Who[])[Who.Me, Who.Partner])
                 {
                     var place = vocabulary.Seen(from, by);
-                    if (!book.exits.TryGetValue(place, out var here)) book.exits[place] = here = [];
-                    here[new ExitKey(by, move.Id, move.To is null ? null : vocabulary.Seen(move.To, by))] = move.Common * (move.IsSubmission ? Finishes(vocabulary.Place(from)!) : 1);
+                    if (!book.exits.TryGetValue(place, out var here))
+                        book.exits[place] = here = [];
+                    here[new ExitKey(by, move.Id, move.To is null ? null : vocabulary.Seen(move.To, by))] =
+                        move.Common * (move.IsSubmission ? Finishes(vocabulary.Place(from)!) : 1);
                 }
             }
         }
@@ -45,7 +48,8 @@ public sealed class Book
             foreach (var by in (Who[])[Who.Me, Who.Partner])
             {
                 var total = here.Where(e => e.Key.By == by).Sum(e => e.Value);
-                foreach (var key in here.Keys.Where(k => k.By == by).ToList()) here[key] /= total;
+                foreach (var key in here.Keys.Where(k => k.By == by).ToList())
+                    here[key] /= total;
             }
         }
         return book;
@@ -54,7 +58,8 @@ public sealed class Book
     /// <summary>Chance that a step from a place is one of mine, or theirs, that lands. Own terms get a middling guess.</summary>
     public double Lands(string place, Who by)
     {
-        if (vocabulary.Place(place) is not { } known) return 0.2;
+        if (vocabulary.Place(place) is not { } known)
+            return 0.2;
         return by == Who.Me ? known.BookMine : known.BookTheirs;
     }
 
@@ -70,10 +75,11 @@ public sealed class Book
     private static readonly Dictionary<ExitKey, double> Empty = [];
 
     // What lands from a guard is mostly a sweep, from the back mostly a finish.
-    private static double Finishes(Place place) => place.Position.Family switch
-    {
-        "back" => 1,
-        "pin" or "mount" or "legs" => 0.5,
-        _ => 0.2,
-    };
+    private static double Finishes(Place place) =>
+        place.Position.Family switch
+        {
+            "back" => 1,
+            "pin" or "mount" or "legs" => 0.5,
+            _ => 0.2,
+        };
 }

@@ -34,18 +34,25 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
     public static ChainFit Of(Walk walk, Book book, IEnumerable<string> places)
     {
         var index = new Dictionary<string, int>();
-        foreach (var place in places.Concat(walk.Steps.SelectMany(s => s.To is null ? [s.From] : (string[])[s.From, s.To])).Concat(walk.Starts.Select(s => s.Place)))
+        foreach (
+            var place in places
+                .Concat(walk.Steps.SelectMany(s => s.To is null ? [s.From] : (string[])[s.From, s.To]))
+                .Concat(walk.Starts.Select(s => s.Place))
+        )
         {
             index.TryAdd(place, index.Count);
         }
 
         var counts = index.Keys.Select(place => new Counts(place, book)).ToArray();
-        foreach (var step in walk.Steps) counts[index[step.From]].Add(step);
+        foreach (var step in walk.Steps)
+            counts[index[step.From]].Add(step);
 
         var start = new double[index.Count];
-        foreach (var s in walk.Starts.Concat(Book.Starts)) start[index[s.Place]] += s.Weight;
+        foreach (var s in walk.Starts.Concat(Book.Starts))
+            start[index[s.Place]] += s.Weight;
         var total = start.Sum();
-        for (var i = 0; i < start.Length; i++) start[i] /= total;
+        for (var i = 0; i < start.Length; i++)
+            start[i] /= total;
 
         var told = walk.Steps.Select(s => s.Roll).Distinct().Count();
         var stepsPerRoll = (walk.Steps.Count + Book.Length.Steps * Book.Length.Rolls) / (told + Book.Length.Rolls);
@@ -55,17 +62,23 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
     private sealed class Counts(string place, Book book)
     {
         private readonly Dictionary<ExitKey, double> exits = [];
-        private double mine, theirs, all;
+        private double mine,
+            theirs,
+            all;
         private int seen;
 
         public void Add(Step step)
         {
             seen++;
             all += step.Weight;
-            if (step.Result == StepResult.Stays) return;
-            if (step.By == Who.Me) mine += step.Weight;
-            else theirs += step.Weight;
-            if (step.Result == StepResult.Lands && step.To is null) return;
+            if (step.Result == StepResult.Stays)
+                return;
+            if (step.By == Who.Me)
+                mine += step.Weight;
+            else
+                theirs += step.Weight;
+            if (step.Result == StepResult.Lands && step.To is null)
+                return;
             var key = new ExitKey(step.By, step.Move, step.To);
             exits[key] = exits.GetValueOrDefault(key) + step.Weight;
         }
@@ -78,8 +91,12 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
                 var landed = by == Who.Me ? mine : theirs;
                 var lands = (landed + Book.Weight * book.Lands(place, by)) / (all + Book.Weight);
                 var shares = new Dictionary<ExitKey, double>();
-                foreach (var (key, share) in book.Exits(place)) if (key.By == by) shares[key] = Book.Weight * share;
-                foreach (var (key, weight) in exits) if (key.By == by) shares[key] = shares.GetValueOrDefault(key) + weight;
+                foreach (var (key, share) in book.Exits(place))
+                    if (key.By == by)
+                        shares[key] = Book.Weight * share;
+                foreach (var (key, weight) in exits)
+                    if (key.By == by)
+                        shares[key] = shares.GetValueOrDefault(key) + weight;
                 var sum = shares.Values.Sum();
                 foreach (var (key, share) in shares)
                 {

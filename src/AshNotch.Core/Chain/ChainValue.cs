@@ -58,8 +58,12 @@ public sealed class ChainValue
                 var exit = place.Exits[e];
                 expected[s] += exit.Probability * rewards[s][e];
                 var flow = (1 - fit.Ends) * exit.Probability;
-                if (exit.To >= 0) system[s, exit.To] -= flow;
-                else for (var t = 0; t < n; t++) if (fit.Start[t] > 0) system[s, t] -= flow * fit.Start[t];
+                if (exit.To >= 0)
+                    system[s, exit.To] -= flow;
+                else
+                    for (var t = 0; t < n; t++)
+                        if (fit.Start[t] > 0)
+                            system[s, t] -= flow * fit.Start[t];
             }
         }
         var fundamental = system.Inverse();
@@ -98,7 +102,8 @@ public sealed class ChainValue
                 otherToward += exit.Probability * goesOn * reach;
             }
         }
-        if (rate is <= 0 or >= 1) return new Change(0, rate, Visits(place), 0);
+        if (rate is <= 0 or >= 1)
+            return new Change(0, rate, Visits(place), 0);
 
         var difference = worth / rate - otherWorth / (1 - rate);
         var drift = toward / rate - otherToward / (1 - rate);

@@ -33,11 +33,13 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
                 var exchange = roll.Exchanges[e];
                 var startKnown = !(e == 0 && roll.Partial.Contains(PartialAccount.StartsLate));
                 var start = exchange.Start ?? (exchange.Notches.Count > 0 ? exchange.Notches[0].From : null);
-                if (start is not null && startKnown && roll.Kind != RollKind.Positional) starts.Add(new Start(start, weight));
+                if (start is not null && startKnown && roll.Kind != RollKind.Positional)
+                    starts.Add(new Start(start, weight));
                 foreach (var notch in exchange.Notches)
                 {
                     notches++;
-                    if (Read(notch, vocabulary, index) is not { } step) continue;
+                    if (Read(notch, vocabulary, index) is not { } step)
+                        continue;
                     var key = (step.From, step.By, step.Move, step.To, step.Result);
                     var times = told[key] = told.GetValueOrDefault(key) + 1;
                     steps.Add(step with { Weight = weight / times });
@@ -52,10 +54,13 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
 
     private static Step? Read(Notch notch, MatVocabulary vocabulary, int roll)
     {
-        if (notch.From is null || notch.Outcome == Outcome.Threatened || notch.Given is not null) return null;
-        if (notch.Causes.Contains(Limits.Surroundings) || notch.Causes.Contains(Limits.Clock)) return null;
+        if (notch.From is null || notch.Outcome == Outcome.Threatened || notch.Given is not null)
+            return null;
+        if (notch.Causes.Contains(Limits.Surroundings) || notch.Causes.Contains(Limits.Clock))
+            return null;
         // A grip that leaves the two where they are says nothing of what comes next.
-        if (vocabulary.Move(notch.Move) is { Stays: true } && (notch.To is null || notch.To == notch.From)) return null;
+        if (vocabulary.Move(notch.Move) is { Stays: true } && (notch.To is null || notch.To == notch.From))
+            return null;
         var stay = new Step(notch.From, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
         switch (notch.Outcome)
         {
@@ -65,7 +70,8 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
                 var move = vocabulary.Move(notch.Move);
                 var to = notch.To ?? (move?.To is { } usual ? vocabulary.Seen(usual, notch.By) : null);
                 // A submission that is on but led to no tap and no new place has moved nobody.
-                if (to is null && move is { IsSubmission: true }) return stay;
+                if (to is null && move is { IsSubmission: true })
+                    return stay;
                 return to == notch.From ? stay : stay with { Result = StepResult.Lands, To = to };
             default:
                 return stay;

@@ -75,4 +75,11 @@ public sealed record Untested(string From, Who By, string? Move, string? To, int
 /// <param name="Notches">How many notches they hold.</param>
 /// <param name="Spots">The ranking, largest gain first.</param>
 /// <param name="Untested">What was left out of it for want of notches.</param>
-public sealed record WeakSpots(Aim Aim, double ValuePerRoll, int Rolls, int Notches, IReadOnlyList<WeakSpot> Spots, IReadOnlyList<Untested> Untested);
+public sealed record WeakSpots(
+    Aim Aim,
+    double ValuePerRoll,
+    int Rolls,
+    int Notches,
+    IReadOnlyList<WeakSpot> Spots,
+    IReadOnlyList<Untested> Untested
+);

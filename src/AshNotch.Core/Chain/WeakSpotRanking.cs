@@ -41,61 +41,92 @@ public static class WeakSpotRanking
             }
             var place = index[from];
             var change = value.WhenOddsChange(place, Chosen(by, move, to), by == Who.Me ? 2 : 0.5);
-            if (change.Gain <= 0 || (by == Who.Partner && candidate.Count == 0)) continue;
-            spots.Add(new WeakSpot
-            {
-                Rank = 0,
-                From = from,
-                By = by,
-                Move = move,
-                To = candidate.To,
-                GainPerRoll = change.Gain,
-                VisitsPerRoll = change.Visits,
-                Rate = change.Rate,
-                Worth = change.Worth,
-                Count = candidate.Count,
-                Attempts = candidate.Attempts,
-                Steps = fit.Places[place].Seen,
-                Partners = candidate.Partners,
-                Rolls = candidate.Rolls,
-                Say = "",
-                Why = new Why("", "", ""),
-            });
+            if (change.Gain <= 0 || (by == Who.Partner && candidate.Count == 0))
+                continue;
+            spots.Add(
+                new WeakSpot
+                {
+                    Rank = 0,
+                    From = from,
+                    By = by,
+                    Move = move,
+                    To = candidate.To,
+                    GainPerRoll = change.Gain,
+                    VisitsPerRoll = change.Visits,
+                    Rate = change.Rate,
+                    Worth = change.Worth,
+                    Count = candidate.Count,
+                    Attempts = candidate.Attempts,
+                    Steps = fit.Places[place].Seen,
+                    Partners = candidate.Partners,
+                    Rolls = candidate.Rolls,
+                    Say = "",
+                    Why = new Why("", "", ""),
+                }
+            );
         }
         var ranked = spots
             .OrderByDescending(s => Math.Round(s.GainPerRoll, 9))
-            .ThenBy(s => s.From, StringComparer.Ordinal).ThenBy(s => s.By).ThenBy(s => s.Move, StringComparer.Ordinal)
+            .ThenBy(s => s.From, StringComparer.Ordinal)
+            .ThenBy(s => s.By)
+            .ThenBy(s => s.Move, StringComparer.Ordinal)
             .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) });
         return new WeakSpots(
-            aim, walk.Rolls.Count == 0 ? 0 : value.PerRoll, walk.Rolls.Count, walk.Notches, [.. ranked],
-            [.. untested.OrderBy(u => u.From, StringComparer.Ordinal).ThenBy(u => u.By).ThenBy(u => u.Move, StringComparer.Ordinal)]);
+            aim,
+            walk.Rolls.Count == 0 ? 0 : value.PerRoll,
+            walk.Rolls.Count,
+            walk.Notches,
+            [.. ranked],
+            [.. untested.OrderBy(u => u.From, StringComparer.Ordinal).ThenBy(u => u.By).ThenBy(u => u.Move, StringComparer.Ordinal)]
+        );
     }
 
-    private static Func<FittedExit, bool> Chosen(Who by, string? move, string? to) => move is not null
-        ? e => e.Key.By == by && e.Key.Move == move
-        : e => e.Key.By == by && e.Key.Move is null && e.Key.To == to;
+    private static Func<FittedExit, bool> Chosen(Who by, string? move, string? to) =>
+        move is not null ? e => e.Key.By == by && e.Key.Move == move : e => e.Key.By == by && e.Key.Move is null && e.Key.To == to;
 
     /// <summary>What the log holds about one candidate.</summary>
-    private sealed record Evidence((string From, Who By, string? Move, string? To) Key, int Attempts, int Count, IReadOnlyList<string> To, IReadOnlyList<string> Partners, IReadOnlyList<string> Rolls)
+    private sealed record Evidence(
+        (string From, Who By, string? Move, string? To) Key,
+        int Attempts,
+        int Count,
+        IReadOnlyList<string> To,
+        IReadOnlyList<string> Partners,
+        IReadOnlyList<string> Rolls
+    )
     {
         public static IReadOnlyList<Evidence> Of(Walk walk) =>
-        [
-            .. walk.Steps
-                .Where(s => s.Move is not null || s.To is not null)
-                .GroupBy(s => (s.From, s.By, s.Move, To: s.Move is null ? s.To : null))
-                .Select(g => Of(g.Key, [.. g], walk)),
-        ];
+            [
+                .. walk
+                    .Steps.Where(s => s.Move is not null || s.To is not null)
+                    .GroupBy(s => (s.From, s.By, s.Move, To: s.Move is null ? s.To : null))
+                    .Select(g => Of(g.Key, [.. g], walk)),
+            ];
 
         private static Evidence Of((string From, Who By, string? Move, string? To) key, List<Step> steps, Walk walk)
         {
             var cameOff = steps.Where(s => s.Result != StepResult.Stays).ToList();
             // For my own move the rolls in which it was stopped are the ones to look at too.
-            var rolls = (key.By == Who.Me ? steps : cameOff).Select(s => s.Roll).Distinct().OrderDescending().Select(r => walk.Rolls[r].Roll).ToList();
+            var rolls = (key.By == Who.Me ? steps : cameOff)
+                .Select(s => s.Roll)
+                .Distinct()
+                .OrderDescending()
+                .Select(r => walk.Rolls[r].Roll)
+                .ToList();
             return new Evidence(
-                key, steps.Count, cameOff.Count,
-                [.. cameOff.GroupBy(s => s.Result == StepResult.Taps ? "tap" : s.To).Where(g => g.Key is not null).OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key!)],
+                key,
+                steps.Count,
+                cameOff.Count,
+                [
+                    .. cameOff
+                        .GroupBy(s => s.Result == StepResult.Taps ? "tap" : s.To)
+                        .Where(g => g.Key is not null)
+                        .OrderByDescending(g => g.Count())
+                        .ThenBy(g => g.Key, StringComparer.Ordinal)
+                        .Select(g => g.Key!),
+                ],
                 [.. rolls.Select(r => r.Partner).OfType<string>().Distinct()],
-                [.. rolls.Select(r => r.Id)]);
+                [.. rolls.Select(r => r.Id)]
+            );
         }
     }
 }

@@ -30,13 +30,16 @@ internal sealed class Account
     public bool IsFresh => notches.Count == 0 && Start is null;
 
     /// <summary>Where the last notch told stands.</summary>
-    public (int Exchange, int Notch)? LastTold => notches.Count > 0 ? (done.Count, notches.Count - 1)
-        : done.Count > 0 && done[^1].Notches.Count > 0 ? (done.Count - 1, done[^1].Notches.Count - 1) : null;
+    public (int Exchange, int Notch)? LastTold =>
+        notches.Count > 0 ? (done.Count, notches.Count - 1)
+        : done.Count > 0 && done[^1].Notches.Count > 0 ? (done.Count - 1, done[^1].Notches.Count - 1)
+        : null;
 
     /// <summary>Adds a notch.</summary>
     public Draft Add(Draft draft)
     {
-        if (notches.Count == 0 && draft.Notch.From is { } from) Start ??= MatVocabulary.BuiltIn.Place(from);
+        if (notches.Count == 0 && draft.Notch.From is { } from)
+            Start ??= MatVocabulary.BuiltIn.Place(from);
         notches.Add(draft);
         return draft;
     }
@@ -55,7 +58,9 @@ internal sealed class Account
         {
             var first = notches.Count > 0 ? notches[0].Notch.Span!.Value.Start : 0;
             var last = notches.Count > 0 ? notches[^1].Notch.Span!.Value.End : closed;
-            done.Add((Start?.Id, end, notches, Math.Min(opened ?? first, notches.Count > 0 ? first : int.MaxValue), Math.Max(closed, last)));
+            done.Add(
+                (Start?.Id, end, notches, Math.Min(opened ?? first, notches.Count > 0 ? first : int.MaxValue), Math.Max(closed, last))
+            );
         }
         notches = [];
         Start = Now = null;
@@ -67,6 +72,23 @@ internal sealed class Account
     public IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> Finish()
     {
         Close(null);
-        return [.. done.Select(d => (new ReadExchange(d.From, d.Until, new Exchange { Start = d.Start, End = d.End, Notches = [.. d.Notches.Select(n => n.Notch with { Unsure = n.Doubts.Count > 0 })] }), (IReadOnlyList<Draft>)d.Notches))];
+        return
+        [
+            .. done.Select(d =>
+                (
+                    new ReadExchange(
+                        d.From,
+                        d.Until,
+                        new Exchange
+                        {
+                            Start = d.Start,
+                            End = d.End,
+                            Notches = [.. d.Notches.Select(n => n.Notch with { Unsure = n.Doubts.Count > 0 })],
+                        }
+                    ),
+                    (IReadOnlyList<Draft>)d.Notches
+                )
+            ),
+        ];
     }
 }

@@ -11,7 +11,12 @@ public static class ClassTelling
     /// <param name="partners">The partners, so that their names are known.</param>
     /// <param name="first">Id of the partner chosen beside the telling; holds for the first roll unless the telling says otherwise.</param>
     /// <param name="own">The user's own names for places and moves, which win over ours.</param>
-    public static IReadOnlyList<ToldRoll> Read(string text, IReadOnlyList<Partner> partners, string? first = null, IReadOnlyList<OwnName>? own = null)
+    public static IReadOnlyList<ToldRoll> Read(
+        string text,
+        IReadOnlyList<Partner> partners,
+        string? first = null,
+        IReadOnlyList<OwnName>? own = null
+    )
     {
         var plain = SaidAt.Of(text).Text;
         var words = Word.Split(plain);
@@ -45,5 +50,10 @@ public static class ClassTelling
 
     // Whom it was with was understood, so it is not shown as unread.
     private static Retelling With(Retelling read, ToldPartner? with, int start) =>
-        with is null ? read : read with { Unread = [.. read.Unread.Where(u => u.End + start <= with.Words.Start || u.Start + start >= with.Words.End)] };
+        with is null
+            ? read
+            : read with
+            {
+                Unread = [.. read.Unread.Where(u => u.End + start <= with.Words.Start || u.Start + start >= with.Words.End)],
+            };
 }

@@ -8,10 +8,13 @@ public enum Doubt
 {
     /// <summary>Whose action it was.</summary>
     Who,
+
     /// <summary>Who was on top, or attacking, in a place.</summary>
     Role,
+
     /// <summary>How it came out.</summary>
     Outcome,
+
     /// <summary>What was meant by words that sound like a name.</summary>
     Name,
 }

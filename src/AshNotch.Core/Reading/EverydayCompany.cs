@@ -38,9 +38,14 @@ internal static class EverydayCompany
     /// <summary>Whether one of these words stands a few words from the name, in the same sentence.</summary>
     public static bool Keeps(IReadOnlyList<Word> words, int first, int last)
     {
-        if (!Company.TryGetValue(words[last].Stem, out var company)) return false;
-        for (var i = first; i > Math.Max(0, first - Before) && !words[i].AfterStop; i--) if (company.Contains(words[i - 1].Text)) return true;
-        for (var i = last + 1; i < Math.Min(words.Count, last + 1 + After) && !words[i].AfterStop; i++) if (company.Contains(words[i].Text)) return true;
+        if (!Company.TryGetValue(words[last].Stem, out var company))
+            return false;
+        for (var i = first; i > Math.Max(0, first - Before) && !words[i].AfterStop; i--)
+            if (company.Contains(words[i - 1].Text))
+                return true;
+        for (var i = last + 1; i < Math.Min(words.Count, last + 1 + After) && !words[i].AfterStop; i++)
+            if (company.Contains(words[i].Text))
+                return true;
         return false;
     }
 }

@@ -15,24 +15,40 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
     private static readonly HashSet<string> Pronouns = ["he", "she", "they", "him", "her", "them", "me", "i", "hes", "shes", "theyre"];
     private static readonly HashSet<string> Articles = ["the", "a", "an", "this", "my", "some", "that", "another"];
     private static readonly HashSet<string> Much = ["much", "way", "far", "lot", "twice"];
-    private static readonly Dictionary<string, RelativeSize> Sizes = new() { ["bigger"] = RelativeSize.Heavier, ["heavier"] = RelativeSize.Heavier, ["smaller"] = RelativeSize.Lighter, ["lighter"] = RelativeSize.Lighter };
+    private static readonly Dictionary<string, RelativeSize> Sizes = new()
+    {
+        ["bigger"] = RelativeSize.Heavier,
+        ["heavier"] = RelativeSize.Heavier,
+        ["smaller"] = RelativeSize.Lighter,
+        ["lighter"] = RelativeSize.Lighter,
+    };
 
     /// <summary>The person named or described from a word on, and the last word that tells of them; null when there is none.</summary>
     public (ToldPartner With, int Last)? At(int first)
     {
-        if (first >= words.Count) return null;
-        if (Known(first) is { } known) return Told(first, first + known.Count - 1, first, first + known.Count - 1, known.Partner.Id);
-        var described = People.Subject(words, first, Nobody) ?? (Articles.Contains(words[first].Text) ? People.Described(words, first) : null);
+        if (first >= words.Count)
+            return null;
+        if (Known(first) is { } known)
+            return Told(first, first + known.Count - 1, first, first + known.Count - 1, known.Partner.Id);
+        var described =
+            People.Subject(words, first, Nobody) ?? (Articles.Contains(words[first].Text) ? People.Described(words, first) : null);
         if (described is { Who: Who.Partner } && !Pronouns.Contains(words[first].Text))
         {
             var end = first + described.Value.Length - 1;
-            return words.Count > end + 2 && words[end + 1].Text is "named" or "called" ? Told(first, end + 2, end + 2, end + 2, null) : Told(first, end, null, null, null);
+            return words.Count > end + 2 && words[end + 1].Text is "named" or "called"
+                ? Told(first, end + 2, end + 2, end + 2, null)
+                : Told(first, end, null, null, null);
         }
         // A name nobody has met yet: with a capital, or, since "then with confidence" names nobody, with a belt or a size beside it.
         var letters = text[words[first].Start..words[first].End];
-        if (trade.Contains(first) || letters.Length < 3 || words[first].AfterPause || NoNames.Contains(words[first].Text)) return null;
+        if (trade.Contains(first) || letters.Length < 3 || words[first].AfterPause || NoNames.Contains(words[first].Text))
+            return null;
         var told = Told(first, first, first, first, null);
-        return char.IsUpper(letters[0]) || (Phrasebook.BuiltIn.IsStrange(words[first]) && told.With is { Belt: not null } or { Size: not null }) ? told : null;
+        return
+            char.IsUpper(letters[0])
+            || (Phrasebook.BuiltIn.IsStrange(words[first]) && told.With is { Belt: not null } or { Size: not null })
+            ? told
+            : null;
     }
 
     /// <summary>The one partner whose nickname stands in a telling that says of nobody whom it was with; null when none or several do.</summary>
@@ -41,11 +57,14 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
         ToldPartner? only = null;
         for (var i = from; i < until; i++)
         {
-            if (Known(i) is not { } known) continue;
+            if (Known(i) is not { } known)
+                continue;
             var name = text[words[i].Start..words[i + known.Count - 1].End];
             // A nickname that is an everyday word, such as Will, needs its capital.
-            if (known.Count == 1 && !char.IsUpper(name[0]) && Spelling.Everyday.Contains(words[i].Text)) continue;
-            if (only is not null && only.Known != known.Partner.Id) return null;
+            if (known.Count == 1 && !char.IsUpper(name[0]) && Spelling.Everyday.Contains(words[i].Text))
+                continue;
+            if (only is not null && only.Known != known.Partner.Id)
+                return null;
             only ??= new ToldPartner(name, known.Partner.Id, null, null, new Span(0, 0));
             i += known.Count - 1;
         }
@@ -67,10 +86,13 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
             foreach (var name in partner.AlsoCalled.Prepend(partner.Name))
             {
                 var parts = Word.Split(name);
-                if (parts.Count == 0 || first + parts.Count > words.Count || (best is { } b && b.Item2 >= parts.Count)) continue;
+                if (parts.Count == 0 || first + parts.Count > words.Count || (best is { } b && b.Item2 >= parts.Count))
+                    continue;
                 var same = true;
-                for (var k = 0; k < parts.Count; k++) same &= words[first + k].Text == parts[k].Text && (k == 0 || !words[first + k].AfterStop);
-                if (same) best = (partner, parts.Count);
+                for (var k = 0; k < parts.Count; k++)
+                    same &= words[first + k].Text == parts[k].Text && (k == 0 || !words[first + k].AfterStop);
+                if (same)
+                    best = (partner, parts.Count);
             }
         }
         return best;
@@ -84,16 +106,26 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
         for (var i = from; i < Math.Min(words.Count, from + 16) && (i == from && from <= last || !words[i].AfterStop); i++)
         {
             var text = words[i].Text;
-            if (i > last && (text is "he" or "she" or "they" or "i" or "we" || (words[i].AfterPause && text is "and" or "then"))) break;
-            if (belt is null && Term.TryRead<Belt>(text, out var colour) && (i + 1 >= words.Count || words[i + 1].Text is "belt" or "belts" or "guy" or "girl" || words[i + 1].AfterPause))
+            if (i > last && (text is "he" or "she" or "they" or "i" or "we" || (words[i].AfterPause && text is "and" or "then")))
+                break;
+            if (
+                belt is null
+                && Term.TryRead<Belt>(text, out var colour)
+                && (i + 1 >= words.Count || words[i + 1].Text is "belt" or "belts" or "guy" or "girl" || words[i + 1].AfterPause)
+            )
             {
                 belt = colour;
                 last = Math.Max(last, i + 1 < words.Count && words[i + 1].Text is "belt" ? i + 1 : i);
             }
             else if (size is null && Sizes.TryGetValue(text, out var beside) && i + 1 < words.Count && words[i + 1].Text == "than")
             {
-                var much = i > 0 && (Much.Contains(words[i - 1].Text) || (i > 1 && words[i - 1].Text is "lot" or "bit" && words[i - 2].Text == "whole"));
-                size = !much ? beside : beside == RelativeSize.Heavier ? RelativeSize.MuchHeavier : RelativeSize.MuchLighter;
+                var much =
+                    i > 0
+                    && (Much.Contains(words[i - 1].Text) || (i > 1 && words[i - 1].Text is "lot" or "bit" && words[i - 2].Text == "whole"));
+                size =
+                    !much ? beside
+                    : beside == RelativeSize.Heavier ? RelativeSize.MuchHeavier
+                    : RelativeSize.MuchLighter;
                 last = Math.Max(last, Math.Min(words.Count - 1, i + 2));
             }
             else if (size is null && text == "size" && i > 0 && words[i - 1].Text is "my" or "same")

@@ -31,12 +31,18 @@ public sealed class Phrasebook
         // What is added first keeps its name: the user's own win over ours.
         foreach (var name in own)
         {
-            if (name.Target(vocabulary) is { } target) Add(name.Name, new Target(target.Position, target.Move));
+            if (name.Target(vocabulary) is { } target)
+                Add(name.Name, new Target(target.Position, target.Move));
         }
-        foreach (var move in vocabulary.Moves) foreach (var name in move.Names) Add(name, new Target(null, move));
-        foreach (var position in vocabulary.Positions) foreach (var name in position.Names) Add(name, new Target(position, null));
+        foreach (var move in vocabulary.Moves)
+        foreach (var name in move.Names)
+            Add(name, new Target(null, move));
+        foreach (var position in vocabulary.Positions)
+        foreach (var name in position.Names)
+            Add(name, new Target(position, null));
         contexts = vocabulary.Contexts.Where(c => !own.Any(o => Stems(o.Name) == Stems(c.Name))).ToDictionary(c => Stems(c.Name));
-        foreach (var name in vocabulary.Contexts) Add(name.Name, Of(vocabulary, name.Choices[^1].Id));
+        foreach (var name in vocabulary.Contexts)
+            Add(name.Name, Of(vocabulary, name.Choices[^1].Id));
         Vocabulary = vocabulary;
     }
 
@@ -48,10 +54,12 @@ public sealed class Phrasebook
     /// <summary>The phrasebook with the user's own names, which win over ours.</summary>
     public static Phrasebook With(IReadOnlyList<OwnName> own)
     {
-        if (own.Count == 0) return BuiltIn;
+        if (own.Count == 0)
+            return BuiltIn;
         // The same names are asked for with every letter written.
         var last = withOwn;
-        if (last is null || !ReferenceEquals(last.Own, own)) withOwn = last = new(own, new Phrasebook(MatVocabulary.BuiltIn, own));
+        if (last is null || !ReferenceEquals(last.Own, own))
+            withOwn = last = new(own, new Phrasebook(MatVocabulary.BuiltIn, own));
         return last.Book;
     }
 
@@ -68,10 +76,11 @@ public sealed class Phrasebook
     public IReadOnlyList<Found> Find(IReadOnlyList<Word> words, IReadOnlySet<string>? people = null)
     {
         var stems = new string[words.Count];
-        for (var i = 0; i < words.Count; i++) stems[i] = people?.Contains(words[i].Text) == true ? "" : spelling.Meant(words[i]);
+        for (var i = 0; i < words.Count; i++)
+            stems[i] = people?.Contains(words[i].Text) == true ? "" : spelling.Meant(words[i]);
 
         var found = new List<Found>();
-        for (var i = 0; i < words.Count;)
+        for (var i = 0; i < words.Count; )
         {
             if (stems[i].Length > 0 && (Longest(words, stems, i) ?? Heard(words, stems, i)) is { } best)
             {
@@ -94,12 +103,16 @@ public sealed class Phrasebook
         for (var i = first; i < words.Count; i++)
         {
             // A name may be written with hyphens or spaces, but not across a stop.
-            if (i > first && words[i].AfterPause) break;
-            if (!node.Next.TryGetValue(stems[i], out var next)) break;
+            if (i > first && words[i].AfterPause)
+                break;
+            if (!node.Next.TryGetValue(stems[i], out var next))
+                break;
             byEar |= stems[i] != words[i].Stem;
             node = next;
-            if (node.Pick(words, first, i) is not { } target) continue;
-            if (!EverydayNames.Means(words, first, i, index => StartsGuard(words, stems, index))) continue;
+            if (node.Pick(words, first, i) is not { } target)
+                continue;
+            if (!EverydayNames.Means(words, first, i, index => StartsGuard(words, stems, index)))
+                continue;
             target = InContext(words, stems, first, i, target);
             best = new Found(first, i - first + 1, target.Position, target.Move, byEar);
         }
@@ -114,11 +127,17 @@ public sealed class Phrasebook
         var strange = false;
         for (var i = first; i < Math.Min(words.Count, first + LongestHeard); i++)
         {
-            if (stems[i].Length == 0 || (i > first && words[i].AfterPause)) break;
+            if (stems[i].Length == 0 || (i > first && words[i].AfterPause))
+                break;
             letters += words[i].Text;
             strange |= words[i].Text.Length > 2 && spelling.IsStrange(words[i]);
-            if (letters.Length < ShortestJoined - 1) continue;
-            if (joined.TryGetValue(letters, out var same) && (i > first || letters.Length >= ShortestJoined - 1) && EverydayNames.Means(words, first, i, _ => false))
+            if (letters.Length < ShortestJoined - 1)
+                continue;
+            if (
+                joined.TryGetValue(letters, out var same)
+                && (i > first || letters.Length >= ShortestJoined - 1)
+                && EverydayNames.Means(words, first, i, _ => false)
+            )
             {
                 best = new Found(first, i - first + 1, same.Position, same.Move, true);
             }
@@ -132,14 +151,16 @@ public sealed class Phrasebook
 
     private Target? Alike(string letters)
     {
-        if (!bySound.TryGetValue(Spelling.Sound(letters), out var candidates)) return null;
+        if (!bySound.TryGetValue(Spelling.Sound(letters), out var candidates))
+            return null;
         var most = letters.Length / 4 + 1;
         Target? best = null;
         var nearest = most + 1;
         foreach (var (written, target) in candidates)
         {
             var distance = Spelling.Distance(letters, written, most);
-            if (distance >= nearest) continue;
+            if (distance >= nearest)
+                continue;
             nearest = distance;
             best = target;
         }
@@ -148,22 +169,30 @@ public sealed class Phrasebook
 
     private bool StartsGuard(IReadOnlyList<Word> words, string[] stems, int index)
     {
-        if (index >= words.Count) return false;
+        if (index >= words.Count)
+            return false;
         var node = root;
         for (var i = index; i < words.Count && (i == index || !words[i].AfterPause) && node.Next.TryGetValue(stems[i], out var next); i++)
         {
             node = next;
-            if (node.Place?.Target.Position is { Holder: Role.Bottom }) return true;
+            if (node.Place?.Target.Position is { Holder: Role.Bottom })
+                return true;
         }
         return false;
     }
 
     private Target InContext(IReadOnlyList<Word> words, string[] stems, int first, int last, Target target)
     {
-        if (!contexts.TryGetValue(string.Join(' ', stems[first..(last + 1)]), out var name)) return target;
+        if (!contexts.TryGetValue(string.Join(' ', stems[first..(last + 1)]), out var name))
+            return target;
         foreach (var choice in name.Choices)
         {
-            if (choice.Near is null || Enumerable.Range(Math.Max(0, first - 6), Math.Min(words.Count, last + 7) - Math.Max(0, first - 6)).Any(i => (i < first || i > last) && choice.Near.Contains(words[i].Text)))
+            if (
+                choice.Near is null
+                || Enumerable
+                    .Range(Math.Max(0, first - 6), Math.Min(words.Count, last + 7) - Math.Max(0, first - 6))
+                    .Any(i => (i < first || i > last) && choice.Near.Contains(words[i].Text))
+            )
             {
                 return Of(Vocabulary, choice.Id);
             }
@@ -180,19 +209,25 @@ public sealed class Phrasebook
         var words = Word.Split(name);
         foreach (var word in words)
         {
-            if (!node.Next.TryGetValue(word.Stem, out var next)) node.Next[word.Stem] = next = new Node();
+            if (!node.Next.TryGetValue(word.Stem, out var next))
+                node.Next[word.Stem] = next = new Node();
             node = next;
             spelling.Learn(word.Text);
         }
-        if (target.Move is null) node.Place ??= (target, Plain(words));
-        else node.Move ??= target;
+        if (target.Move is null)
+            node.Place ??= (target, Plain(words));
+        else
+            node.Move ??= target;
 
         var letters = string.Concat(words.Select(w => w.Text));
-        if (letters.Length < ShortestJoined - 1) return;
+        if (letters.Length < ShortestJoined - 1)
+            return;
         joined.TryAdd(letters, target);
-        if (letters.Length < ShortestJoined) return;
+        if (letters.Length < ShortestJoined)
+            return;
         var sound = Spelling.Sound(letters);
-        if (!bySound.TryGetValue(sound, out var list)) bySound[sound] = list = [];
+        if (!bySound.TryGetValue(sound, out var list))
+            bySound[sound] = list = [];
         list.Add((letters, target));
     }
 
@@ -211,7 +246,8 @@ public sealed class Phrasebook
         // "Mount" is the place and "mounted" the move, though they share a stem.
         public Target? Pick(IReadOnlyList<Word> words, int first, int last)
         {
-            if (Move is null || Place is null) return Move ?? Place?.Target;
+            if (Move is null || Place is null)
+                return Move ?? Place?.Target;
             var written = string.Join(' ', Enumerable.Range(first, last - first + 1).Select(i => words[i].Text));
             return written == Place.Value.Written ? Place.Value.Target : Move;
         }

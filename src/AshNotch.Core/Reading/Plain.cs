@@ -46,7 +46,10 @@ public static class Plain
         return $"{at}{Line(notch.By, move, notch.Outcome)[..^1]}{again}{side}{leads}.";
     }
 
-    private static string Of(Place place) => place.Id == "standing/neutral" ? "standing" : place.Role == Role.Neutral ? $"the {place.Position.Name}" : $"{(place.IsMine ? "my" : "their")} {place.Position.Name}";
+    private static string Of(Place place) =>
+        place.Id == "standing/neutral" ? "standing"
+        : place.Role == Role.Neutral ? $"the {place.Position.Name}"
+        : $"{(place.IsMine ? "my" : "their")} {place.Position.Name}";
 
     /// <summary>The line of a place to start in.</summary>
     public static string Starts(Place place) => place.Id == "standing/neutral" ? "Started standing." : $"Started in {Of(place)}.";

@@ -17,23 +17,29 @@ internal static class Questions
             for (var n = 0; n < exchanges[e].Drafts.Count; n++)
             {
                 var draft = exchanges[e].Drafts[n];
-                if (draft.Doubts.Count == 0) continue;
+                if (draft.Doubts.Count == 0)
+                    continue;
                 var notch = draft.Notch with { Unsure = false };
                 var about = draft.Doubts.Min();
                 var words = notch.Span is { } span ? text[span.Start..span.End] : "";
-                questions.Add(about switch
-                {
-                    Doubt.Who => Who(e, n, notch),
-                    Doubt.Role => Role(e, n, notch),
-                    Doubt.Outcome => Outcome(e, n, notch),
-                    _ => Name(e, n, notch, words),
-                });
+                questions.Add(
+                    about switch
+                    {
+                        Doubt.Who => Who(e, n, notch),
+                        Doubt.Role => Role(e, n, notch),
+                        Doubt.Outcome => Outcome(e, n, notch),
+                        _ => Name(e, n, notch, words),
+                    }
+                );
             }
         }
         return questions;
     }
 
-    private static string Named(Notch notch) => notch.Move is { } move ? Vocabulary.MoveName(move) : notch.To is { } to ? Vocabulary.SayPlace(to) : "that";
+    private static string Named(Notch notch) =>
+        notch.Move is { } move ? Vocabulary.MoveName(move)
+        : notch.To is { } to ? Vocabulary.SayPlace(to)
+        : "that";
 
     private static Question Who(int exchange, int index, Notch notch)
     {
@@ -46,9 +52,16 @@ internal static class Questions
     {
         var place = Vocabulary.Place(notch.To) ?? Vocabulary.Place(notch.From);
         var flipped = notch.To is not null ? notch with { To = Mirror(notch.To) } : notch with { From = Mirror(notch.From) };
-        if (notch.Move is null) flipped = flipped with { By = Actor.Other(notch.By) };
+        if (notch.Move is null)
+            flipped = flipped with { By = Actor.Other(notch.By) };
         var (up, down) = place is { IsTop: true } ? (notch, flipped) : (flipped, notch);
-        return new Question(exchange, index, Doubt.Role, $"Who was on top in {place?.Position.Name ?? "there"}?", Guess(notch, ("I was", up), ("They were", down)));
+        return new Question(
+            exchange,
+            index,
+            Doubt.Role,
+            $"Who was on top in {place?.Position.Name ?? "there"}?",
+            Guess(notch, ("I was", up), ("They were", down))
+        );
     }
 
     private static Question Outcome(int exchange, int index, Notch notch)
@@ -56,14 +69,43 @@ internal static class Questions
         var submission = Vocabulary.Move(notch.Move) is { IsSubmission: true };
         Notch With(Outcome outcome) => notch with { Outcome = outcome, To = outcome == Rolls.Outcome.Landed ? notch.To : null };
         return submission
-            ? new Question(exchange, index, Doubt.Outcome, $"Did the {Named(notch)} end in a tap?", Guess(notch, ("Tap", With(Rolls.Outcome.Tap)), ("Stopped", With(Rolls.Outcome.Stopped)), ("Nearly", With(Rolls.Outcome.Near))))
-            : new Question(exchange, index, Doubt.Outcome, $"Did the {Named(notch)} come off?", Guess(notch, ("It did", With(Rolls.Outcome.Landed)), ("Stopped", With(Rolls.Outcome.Stopped)), ("Nearly", With(Rolls.Outcome.Near))));
+            ? new Question(
+                exchange,
+                index,
+                Doubt.Outcome,
+                $"Did the {Named(notch)} end in a tap?",
+                Guess(
+                    notch,
+                    ("Tap", With(Rolls.Outcome.Tap)),
+                    ("Stopped", With(Rolls.Outcome.Stopped)),
+                    ("Nearly", With(Rolls.Outcome.Near))
+                )
+            )
+            : new Question(
+                exchange,
+                index,
+                Doubt.Outcome,
+                $"Did the {Named(notch)} come off?",
+                Guess(
+                    notch,
+                    ("It did", With(Rolls.Outcome.Landed)),
+                    ("Stopped", With(Rolls.Outcome.Stopped)),
+                    ("Nearly", With(Rolls.Outcome.Near))
+                )
+            );
     }
 
     private static Question Name(int exchange, int index, Notch notch, string words) =>
-        new(exchange, index, Doubt.Name, $"“{words}”: was that the {Named(notch)}?", [new Answer("Yes", notch), new Answer("No, leave it out", null)]);
+        new(
+            exchange,
+            index,
+            Doubt.Name,
+            $"“{words}”: was that the {Named(notch)}?",
+            [new Answer("Yes", notch), new Answer("No, leave it out", null)]
+        );
 
-    private static IReadOnlyList<Answer> Guess(Notch guess, params (string Say, Notch Notch)[] answers) => [.. answers.OrderByDescending(a => a.Notch == guess).Select(a => new Answer(a.Say, a.Notch))];
+    private static IReadOnlyList<Answer> Guess(Notch guess, params (string Say, Notch Notch)[] answers) =>
+        [.. answers.OrderByDescending(a => a.Notch == guess).Select(a => new Answer(a.Say, a.Notch))];
 
     private static string? Mirror(string? place) => place is null ? null : Vocabulary.Mirror(place);
 }

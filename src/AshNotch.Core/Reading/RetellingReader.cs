@@ -6,7 +6,20 @@ namespace AshNotch.Core.Reading;
 /// <summary>Reads a retelling as exchanges and notches. Deterministic; every notch carries the words it came from.</summary>
 public static class RetellingReader
 {
-    private static readonly string[] TakeawayOpenings = ["next time", "need to", "i need to", "takeaway", "lesson", "note to self", "must remember", "remember to", "i want to drill", "i have to work on", "i need a"];
+    private static readonly string[] TakeawayOpenings =
+    [
+        "next time",
+        "need to",
+        "i need to",
+        "takeaway",
+        "lesson",
+        "note to self",
+        "must remember",
+        "remember to",
+        "i want to drill",
+        "i have to work on",
+        "i need a",
+    ];
     private static readonly HashSet<string> NoNames = ["the", "one", "big", "my", "a", "of", "from", "guy"];
 
     /// <summary>Reads a text.</summary>
@@ -17,7 +30,8 @@ public static class RetellingReader
     {
         (text, var said) = SaidAt.Of(text);
         var words = Word.Split(text);
-        if (words.Count == 0) return new Retelling([], [], [], [], []);
+        if (words.Count == 0)
+            return new Retelling([], [], [], [], []);
         var names = Word.Split(partnerName ?? "").Select(w => w.Text).Where(w => w.Length > 1 && !NoNames.Contains(w)).ToHashSet();
         var found = Phrasebook.With(own ?? []).Find(words, names);
         var clauses = Clause.Split(words, found, names);
@@ -34,16 +48,20 @@ public static class RetellingReader
                 var (index, end) = Sentence(clauses, c);
                 var last = telling.LastTold;
                 takeaways.Add(new Takeaway(text[clause.Start..end].Trim(), last?.Exchange, last?.Notch));
-                for (; c <= index; c++) telling.Overhear(clauses[c]);
+                for (; c <= index; c++)
+                    telling.Overhear(clauses[c]);
                 c = index;
                 continue;
             }
             var blamed = Cues.Causes.FirstOrDefault(k => clause.Says(k.Said));
             var kind = talk.Hear(clause);
             var heard = kind == Talk.Event && telling.Hear(clause);
-            if (kind != Talk.Event) telling.Overhear(clause);
-            if (kind == Talk.Advice && Advice(clauses, c, text) is { } advice) telling.Advise(advice);
-            if (blamed.Cause is not null) heard |= telling.Blame(blamed.Cause);
+            if (kind != Talk.Event)
+                telling.Overhear(clause);
+            if (kind == Talk.Advice && Advice(clauses, c, text) is { } advice)
+                telling.Advise(advice);
+            if (blamed.Cause is not null)
+                heard |= telling.Blame(blamed.Cause);
             AddUnread(unread, text, clause, heard || kind is Talk.Advice, blamed.Said);
         }
 
@@ -56,16 +74,25 @@ public static class RetellingReader
     private static Advice? Advice(IReadOnlyList<Clause> clauses, int index, string text)
     {
         var clause = clauses[index];
-        var from = clause.Words.Skip(clause.First).Take(clause.After - clause.First).Select(w => w.Text).FirstOrDefault(w => w is "coach" or "professor" or "prof" or "instructor" or "sensei");
-        if (from is null && clause.Subject is null) return null;
+        var from = clause
+            .Words.Skip(clause.First)
+            .Take(clause.After - clause.First)
+            .Select(w => w.Text)
+            .FirstOrDefault(w => w is "coach" or "professor" or "prof" or "instructor" or "sensei");
+        if (from is null && clause.Subject is null)
+            return null;
         var (_, end) = Sentence(clauses, index);
-        return new Advice(text[clause.Start..Math.Min(end, clause.Start + 300)].Trim(), from ?? (clause.Subject == Who.Partner ? "partner" : null));
+        return new Advice(
+            text[clause.Start..Math.Min(end, clause.Start + 300)].Trim(),
+            from ?? (clause.Subject == Who.Partner ? "partner" : null)
+        );
     }
 
     private static (int Index, int End) Sentence(IReadOnlyList<Clause> clauses, int first)
     {
         var last = first;
-        while (last + 1 < clauses.Count && !clauses[last + 1].NewSentence) last++;
+        while (last + 1 < clauses.Count && !clauses[last + 1].NewSentence)
+            last++;
         return (last, clauses[last].End);
     }
 
@@ -73,7 +100,8 @@ public static class RetellingReader
     {
         var wanted = opening.Split(' ');
         var first = clause.First;
-        while (first < clause.After && clause.Words[first].Text is "and" or "so" or "but") first++;
+        while (first < clause.After && clause.Words[first].Text is "and" or "so" or "but")
+            first++;
         return clause.After - first >= wanted.Length && wanted.Select((w, i) => clause.Words[first + i].Text == w).All(same => same);
     }
 
@@ -81,7 +109,9 @@ public static class RetellingReader
     {
         var start = words[found.First].Start;
         var end = words[found.After - 1].End;
-        var (id, by) = understood.TryGetValue(found, out var known) ? known : (found.Move?.Id ?? MatVocabulary.BuiltIn.Place(found.Position!, found.Position!.Holder)!.Id, null);
+        var (id, by) = understood.TryGetValue(found, out var known)
+            ? known
+            : (found.Move?.Id ?? MatVocabulary.BuiltIn.Place(found.Position!, found.Position!.Holder)!.Id, null);
         return new Mention(start, end, text[start..end], id, found.Move is null ? "place" : "move", by);
     }
 
@@ -92,13 +122,16 @@ public static class RetellingReader
         var run = new List<Word>();
         foreach (var (_, word) in clause.Loose)
         {
-            if (!known.Contains(word.Text) && !IsPlain(word, clause, heard)) run.Add(word);
+            if (!known.Contains(word.Text) && !IsPlain(word, clause, heard))
+                run.Add(word);
         }
-        if (run.Count == 0) return;
+        if (run.Count == 0)
+            return;
         var (start, end) = heard ? (run[0].Start, run[^1].End) : (clause.Start, clause.End);
         if (heard)
         {
-            foreach (var word in run) Add(unread, text, word.Start, word.End);
+            foreach (var word in run)
+                Add(unread, text, word.Start, word.End);
             return;
         }
         Add(unread, text, start, end);
@@ -115,9 +148,22 @@ public static class RetellingReader
     }
 
     private static bool IsPlain(Word word, Clause clause, bool heard) =>
-        Cues.Plain.Contains(word.Stem) || Cues.Plain.Contains(word.Text) || clause.Names.Contains(word.Text) || (heard && Spelling.Everyday.Contains(word.Text))
-        || People.Subject([word], 0, clause.Names) is not null || People.IsObject(word.Text)
-        || Cues.Near.Contains(word.Text) || Cues.Stop.Contains(word.Stem) || Cues.Threat.Contains(word.Stem) || Cues.Abandon.Contains(word.Stem)
-        || Cues.Finish.Contains(word.Stem) || Cues.Reset.Contains(word.Stem) || Cues.Time.Contains(word.Text) || Cues.Change.Contains(word.Stem) || Cues.Held.Contains(word.Stem)
-        || Cues.Takes.Contains(word.Stem) || word.Stem is "tap" or "try" or "tri" || char.IsDigit(word.Text[0]);
+        Cues.Plain.Contains(word.Stem)
+        || Cues.Plain.Contains(word.Text)
+        || clause.Names.Contains(word.Text)
+        || (heard && Spelling.Everyday.Contains(word.Text))
+        || People.Subject([word], 0, clause.Names) is not null
+        || People.IsObject(word.Text)
+        || Cues.Near.Contains(word.Text)
+        || Cues.Stop.Contains(word.Stem)
+        || Cues.Threat.Contains(word.Stem)
+        || Cues.Abandon.Contains(word.Stem)
+        || Cues.Finish.Contains(word.Stem)
+        || Cues.Reset.Contains(word.Stem)
+        || Cues.Time.Contains(word.Text)
+        || Cues.Change.Contains(word.Stem)
+        || Cues.Held.Contains(word.Stem)
+        || Cues.Takes.Contains(word.Stem)
+        || word.Stem is "tap" or "try" or "tri"
+        || char.IsDigit(word.Text[0]);
 }

@@ -12,15 +12,21 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
     /// <summary>The times written into a text as <c>[2:31]</c> or <c>[1:02:31]</c>, and the text with blanks in their place, so that every offset stays.</summary>
     public static (string Text, SaidAt Said) Of(string text)
     {
-        if (!text.Contains('[', StringComparison.Ordinal)) return (text, new SaidAt([]));
+        if (!text.Contains('[', StringComparison.Ordinal))
+            return (text, new SaidAt([]));
         var times = new List<(int, int)>();
         var plain = new StringBuilder(text);
         foreach (Match match in Stamp().Matches(text))
         {
-            var seconds = match.Groups["n"].Captures.Select(c => int.Parse(c.Value, CultureInfo.InvariantCulture)).Aggregate(0, (sum, n) => 60 * sum + n);
-            if (seconds > 60 * Limits.LongestMinutes) continue;
+            var seconds = match
+                .Groups["n"]
+                .Captures.Select(c => int.Parse(c.Value, CultureInfo.InvariantCulture))
+                .Aggregate(0, (sum, n) => 60 * sum + n);
+            if (seconds > 60 * Limits.LongestMinutes)
+                continue;
             times.Add((match.Index, seconds));
-            for (var i = match.Index; i < match.Index + match.Length; i++) plain[i] = ' ';
+            for (var i = match.Index; i < match.Index + match.Length; i++)
+                plain[i] = ' ';
         }
         return (plain.ToString(), new SaidAt(times));
     }
@@ -34,23 +40,42 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
         int? seconds = null;
         foreach (var time in Times)
         {
-            if (time.Offset > offset) break;
+            if (time.Offset > offset)
+                break;
             seconds = time.Seconds;
         }
         return seconds;
     }
 
     /// <summary>The reading with a time for every notch that told none itself.</summary>
-    public Retelling Give(Retelling read) => Times.Count == 0 ? read : read with
-    {
-        Exchanges =
-        [
-            .. read.Exchanges.Select(e => e with
+    public Retelling Give(Retelling read) =>
+        Times.Count == 0
+            ? read
+            : read with
             {
-                Exchange = e.Exchange with { Notches = [.. e.Exchange.Notches.Select(n => n is { AtSeconds: null, RemainingSeconds: null, Span: { } span } ? n with { AtSeconds = At(span.Start) } : n)] },
-            }),
-        ],
-    };
+                Exchanges =
+                [
+                    .. read.Exchanges.Select(e =>
+                        e with
+                        {
+                            Exchange = e.Exchange with
+                            {
+                                Notches =
+                                [
+                                    .. e.Exchange.Notches.Select(n =>
+                                        n is { AtSeconds: null, RemainingSeconds: null, Span: { } span }
+                                            ? n with
+                                            {
+                                                AtSeconds = At(span.Start),
+                                            }
+                                            : n
+                                    ),
+                                ],
+                            },
+                        }
+                    ),
+                ],
+            };
 
     [GeneratedRegex(@"\[(?<n>\d{1,3})(?::(?<n>[0-5]\d)){1,2}\]")]
     private static partial Regex Stamp();

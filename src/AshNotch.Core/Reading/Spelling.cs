@@ -21,8 +21,10 @@ internal sealed class Spelling
     public void Learn(string word)
     {
         stems.Add(Word.StemOf(word));
-        if (!words.Add(word) || word.Length < ShortestHeard) return;
-        if (!known.TryGetValue(word[0], out var list)) known[word[0]] = list = [];
+        if (!words.Add(word) || word.Length < ShortestHeard)
+            return;
+        if (!known.TryGetValue(word[0], out var list))
+            known[word[0]] = list = [];
         list.Add(word);
     }
 
@@ -35,14 +37,16 @@ internal sealed class Spelling
     /// <summary>The stem a strange word was most likely meant to have, or its own.</summary>
     public string Meant(Word word)
     {
-        if (word.Text.Length < ShortestHeard || !IsStrange(word)) return word.Stem;
+        if (word.Text.Length < ShortestHeard || !IsStrange(word))
+            return word.Stem;
         string? meant;
         lock (correcting)
         {
             if (!corrected.TryGetValue(word.Text, out meant))
             {
                 // Texts are endless, the words people mean are not.
-                if (corrected.Count > 20_000) corrected.Clear();
+                if (corrected.Count > 20_000)
+                    corrected.Clear();
                 corrected[word.Text] = meant = Nearest(word.Text);
             }
         }
@@ -56,9 +60,11 @@ internal sealed class Spelling
         var nearest = most + 1;
         foreach (var candidate in known.GetValueOrDefault(text[0]) ?? [])
         {
-            if (Math.Abs(candidate.Length - text.Length) > most) continue;
+            if (Math.Abs(candidate.Length - text.Length) > most)
+                continue;
             var distance = Distance(text, candidate, most);
-            if (distance >= nearest) continue;
+            if (distance >= nearest)
+                continue;
             nearest = distance;
             best = candidate;
         }
@@ -69,9 +75,13 @@ internal sealed class Spelling
     /// <remarks>Optimal string alignment; Damerau, <i>A technique for computer detection and correction of spelling errors</i>, 1964.</remarks>
     public static int Distance(string a, string b, int most)
     {
-        if (Math.Abs(a.Length - b.Length) > most) return most + 1;
-        int[] before = [], last = new int[b.Length + 1], now = new int[b.Length + 1];
-        for (var j = 0; j <= b.Length; j++) last[j] = j;
+        if (Math.Abs(a.Length - b.Length) > most)
+            return most + 1;
+        int[] before = [],
+            last = new int[b.Length + 1],
+            now = new int[b.Length + 1];
+        for (var j = 0; j <= b.Length; j++)
+            last[j] = j;
         for (var i = 1; i <= a.Length; i++)
         {
             now[0] = i;
@@ -80,10 +90,12 @@ internal sealed class Spelling
             {
                 var cost = a[i - 1] == b[j - 1] ? 0 : 1;
                 now[j] = Math.Min(Math.Min(now[j - 1], last[j]) + 1, last[j - 1] + cost);
-                if (i > 1 && j > 1 && a[i - 1] == b[j - 2] && a[i - 2] == b[j - 1]) now[j] = Math.Min(now[j], before[j - 2] + 1);
+                if (i > 1 && j > 1 && a[i - 1] == b[j - 2] && a[i - 2] == b[j - 1])
+                    now[j] = Math.Min(now[j], before[j - 2] + 1);
                 least = Math.Min(least, now[j]);
             }
-            if (least > most) return most + 1;
+            if (least > most)
+                return most + 1;
             (before, last, now) = (last, now, before.Length == 0 ? new int[b.Length + 1] : before);
         }
         return last[b.Length];
@@ -94,7 +106,11 @@ internal sealed class Spelling
     {
         var sound = new StringBuilder(letters.Length);
         // The first letter of kn, gn and wr is not heard.
-        for (var i = letters.Length > 1 && (letters[0], letters[1]) is ('k', 'n') or ('g', 'n') or ('w', 'r') ? 1 : 0; i < letters.Length; i++)
+        for (
+            var i = letters.Length > 1 && (letters[0], letters[1]) is ('k', 'n') or ('g', 'n') or ('w', 'r') ? 1 : 0;
+            i < letters.Length;
+            i++
+        )
         {
             var c = letters[i];
             var next = i + 1 < letters.Length ? letters[i + 1] : ' ';
@@ -112,7 +128,8 @@ internal sealed class Spelling
                 'n' => 'm',
                 _ => c,
             };
-            if (heard != ' ' && (sound.Length == 0 || sound[^1] != heard)) sound.Append(heard);
+            if (heard != ' ' && (sound.Length == 0 || sound[^1] != heard))
+                sound.Append(heard);
         }
         return sound.ToString();
     }
@@ -122,7 +139,8 @@ internal sealed class Spelling
         using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("everyday.txt")!;
         using var reader = new StreamReader(stream);
         var words = new HashSet<string>();
-        while (reader.ReadLine() is { } line) words.Add(line);
+        while (reader.ReadLine() is { } line)
+            words.Add(line);
         return words;
     }
 }

@@ -36,9 +36,14 @@ internal static class Times
         for (var i = clause.First; i + 1 < clause.After; i++)
         {
             var after = i + 2 < clause.After ? clause.Words[i + 2].Text : "";
-            if (Clock(clause.Words[i], clause.Words[i + 1]) is { } seconds) return (seconds, IsLeft(after));
+            if (Clock(clause.Words[i], clause.Words[i + 1]) is { } seconds)
+                return (seconds, IsLeft(after));
             // "two minutes in" and "ten seconds left" are times; "stuck for two minutes" is how long.
-            if (Number(clause.Words[i].Text) is { } number && clause.Words[i + 1].Stem is "minut" or "second" && (IsLeft(after) || after is "in" or "into"))
+            if (
+                Number(clause.Words[i].Text) is { } number
+                && clause.Words[i + 1].Stem is "minut" or "second"
+                && (IsLeft(after) || after is "in" or "into")
+            )
             {
                 return (clause.Words[i + 1].Stem == "minut" ? 60 * number : number, IsLeft(after));
             }
@@ -49,7 +54,17 @@ internal static class Times
     private static bool IsLeft(string word) => word is "left" or "remaining";
 
     private static int? Clock(Word minutes, Word seconds) =>
-        seconds.Before == ":" && seconds.Text.Length == 2 && minutes.Text.Length <= 2 && int.TryParse(minutes.Text, CultureInfo.InvariantCulture, out var m) && int.TryParse(seconds.Text, CultureInfo.InvariantCulture, out var s) && s <= 59 ? 60 * m + s : null;
+        seconds.Before == ":"
+        && seconds.Text.Length == 2
+        && minutes.Text.Length <= 2
+        && int.TryParse(minutes.Text, CultureInfo.InvariantCulture, out var m)
+        && int.TryParse(seconds.Text, CultureInfo.InvariantCulture, out var s)
+        && s <= 59
+            ? 60 * m + s
+            : null;
 
-    private static int? Number(string word) => Numbers.TryGetValue(word, out var number) ? number : int.TryParse(word, CultureInfo.InvariantCulture, out var digits) && digits is > 0 and < 100 ? digits : null;
+    private static int? Number(string word) =>
+        Numbers.TryGetValue(word, out var number) ? number
+        : int.TryParse(word, CultureInfo.InvariantCulture, out var digits) && digits is > 0 and < 100 ? digits
+        : null;
 }

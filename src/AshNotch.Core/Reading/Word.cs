@@ -86,7 +86,7 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
     {
         var words = new List<Word>();
         var end = 0;
-        for (var i = 0; i < text.Length;)
+        for (var i = 0; i < text.Length; )
         {
             if (!char.IsLetterOrDigit(text[i]))
             {
@@ -94,7 +94,15 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
                 continue;
             }
             var start = i;
-            while (i < text.Length && (char.IsLetterOrDigit(text[i]) || (IsInner(text[i]) && i + 1 < text.Length && char.IsLetterOrDigit(text[i + 1])) || char.GetUnicodeCategory(text[i]) == UnicodeCategory.NonSpacingMark)) i++;
+            while (
+                i < text.Length
+                && (
+                    char.IsLetterOrDigit(text[i])
+                    || (IsInner(text[i]) && i + 1 < text.Length && char.IsLetterOrDigit(text[i + 1]))
+                    || char.GetUnicodeCategory(text[i]) == UnicodeCategory.NonSpacingMark
+                )
+            )
+                i++;
             var plain = Plain(text[start..i]);
             words.Add(new Word(start, i, plain, StemOf(plain), text[end..start]));
             end = i;
@@ -105,11 +113,16 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
     /// <summary>What the forms of a word share.</summary>
     public static string StemOf(string word)
     {
-        if (Irregular.TryGetValue(word, out var stem)) return Bare(stem);
-        if (word.Length > 5 && word.EndsWith("ing", StringComparison.Ordinal)) return Bare(Single(word[..^3]));
-        if (word.Length > 4 && word.EndsWith("ed", StringComparison.Ordinal)) return Bare(Single(word[..^2]));
-        if (word.Length > 4 && word.EndsWith("es", StringComparison.Ordinal) && word[^3] is 's' or 'h' or 'x') return Bare(word[..^2]);
-        if (word.Length > 3 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i')) return Bare(word[..^1]);
+        if (Irregular.TryGetValue(word, out var stem))
+            return Bare(stem);
+        if (word.Length > 5 && word.EndsWith("ing", StringComparison.Ordinal))
+            return Bare(Single(word[..^3]));
+        if (word.Length > 4 && word.EndsWith("ed", StringComparison.Ordinal))
+            return Bare(Single(word[..^2]));
+        if (word.Length > 4 && word.EndsWith("es", StringComparison.Ordinal) && word[^3] is 's' or 'h' or 'x')
+            return Bare(word[..^2]);
+        if (word.Length > 3 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i'))
+            return Bare(word[..^1]);
         return Bare(word);
     }
 
@@ -125,24 +138,26 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
         var text = new StringBuilder(word.Length);
         foreach (var c in word)
         {
-            if (char.IsLetterOrDigit(c)) text.Append(Unaccented(char.ToLowerInvariant(c)));
+            if (char.IsLetterOrDigit(c))
+                text.Append(Unaccented(char.ToLowerInvariant(c)));
         }
         return text.ToString();
     }
 
     // The program runs without a system's language data, where a text is not decomposed into letters and accents.
-    private static char Unaccented(char c) => c switch
-    {
-        (>= 'à' and <= 'å') or 'ā' or 'ă' or 'ą' => 'a',
-        'ç' or 'ć' or 'č' => 'c',
-        (>= 'è' and <= 'ë') or 'ē' or 'ė' or 'ę' or 'ě' => 'e',
-        (>= 'ì' and <= 'ï') or 'ī' or 'į' => 'i',
-        'ñ' or 'ń' or 'ň' => 'n',
-        (>= 'ò' and <= 'ö') or 'ø' or 'ō' or 'ő' => 'o',
-        'š' or 'ś' => 's',
-        (>= 'ù' and <= 'ü') or 'ū' or 'ů' or 'ű' => 'u',
-        'ý' or 'ÿ' => 'y',
-        'ž' or 'ź' or 'ż' => 'z',
-        _ => c,
-    };
+    private static char Unaccented(char c) =>
+        c switch
+        {
+            (>= 'à' and <= 'å') or 'ā' or 'ă' or 'ą' => 'a',
+            'ç' or 'ć' or 'č' => 'c',
+            (>= 'è' and <= 'ë') or 'ē' or 'ė' or 'ę' or 'ě' => 'e',
+            (>= 'ì' and <= 'ï') or 'ī' or 'į' => 'i',
+            'ñ' or 'ń' or 'ň' => 'n',
+            (>= 'ò' and <= 'ö') or 'ø' or 'ō' or 'ő' => 'o',
+            'š' or 'ś' => 's',
+            (>= 'ù' and <= 'ü') or 'ū' or 'ů' or 'ű' => 'u',
+            'ý' or 'ÿ' => 'y',
+            'ž' or 'ź' or 'ż' => 'z',
+            _ => c,
+        };
 }

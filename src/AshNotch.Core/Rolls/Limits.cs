@@ -36,9 +36,24 @@ public static class Limits
     /// <summary>The causes offered for why something happened. Common practice; users add their own.</summary>
     public static IReadOnlyList<string> Causes { get; } =
     [
-        "grip lost", "posture broken", "elbow away from the body", "reached", "weight on the wrong side", "too far away",
-        "too close, no frames", "late", "telegraphed", "let go too late", "rushed", "tunnel vision", "no plan from here",
-        "did not know the move", "strength or size", "tired", Surroundings, Clock,
+        "grip lost",
+        "posture broken",
+        "elbow away from the body",
+        "reached",
+        "weight on the wrong side",
+        "too far away",
+        "too close, no frames",
+        "late",
+        "telegraphed",
+        "let go too late",
+        "rushed",
+        "tunnel vision",
+        "no plan from here",
+        "did not know the move",
+        "strength or size",
+        "tired",
+        Surroundings,
+        Clock,
     ];
 
     /// <summary>A cause that lies with the wall or a collision: shown, but it teaches the model nothing.</summary>

@@ -27,9 +27,15 @@ public static class NotchWords
             _ => "",
         };
         var side = notch.Side is { } s ? $" ({Term.Of(s)})" : "";
-        var given = notch.Given switch { Who.Me => ", you let it happen", Who.Partner => ", they let it happen", _ => "" };
+        var given = notch.Given switch
+        {
+            Who.Me => ", you let it happen",
+            Who.Partner => ", they let it happen",
+            _ => "",
+        };
         return outcome + side + places + given + (notch.Unsure ? ", unsure" : "");
     }
 
-    private static string What(Notch notch, MatVocabulary vocabulary) => notch.Move is null ? "something" : "the " + vocabulary.MoveName(notch.Move);
+    private static string What(Notch notch, MatVocabulary vocabulary) =>
+        notch.Move is null ? "something" : "the " + vocabulary.MoveName(notch.Move);
 }

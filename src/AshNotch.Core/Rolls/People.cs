@@ -36,7 +36,9 @@ public sealed record Practitioner
     {
         var same = (Belt, Stripes, WeightKg, AgeDivision) == (now.Belt, now.Stripes, now.WeightKg, now.AgeDivision);
         // Several changes on one day are one change.
-        var history = same ? History : [.. History.Where(h => h.Since != today), new PractitionerThen(today, now.Belt, now.Stripes, now.WeightKg, now.AgeDivision)];
+        var history = same
+            ? History
+            : [.. History.Where(h => h.Since != today), new PractitionerThen(today, now.Belt, now.Stripes, now.WeightKg, now.AgeDivision)];
         return now with { History = history };
     }
 }
@@ -72,16 +74,23 @@ public sealed record Partner
     public string Notes { get; init; } = "";
 
     /// <summary>This partner after another, entered under a second spelling, was found to be the same: what is known here stands, what is not comes from the other.</summary>
-    public Partner TakeIn(Partner other) => this with
-    {
-        Belt = Belt ?? other.Belt,
-        Stripes = Belt is null ? other.Stripes : Stripes,
-        WeightKg = WeightKg ?? other.WeightKg,
-        Size = Size ?? other.Size,
-        Traits = [.. Traits.Union(other.Traits, StringComparer.OrdinalIgnoreCase)],
-        AlsoCalled = [.. AlsoCalled.Append(other.Name).Union(other.AlsoCalled, StringComparer.OrdinalIgnoreCase).Where(n => !string.Equals(n, Name, StringComparison.OrdinalIgnoreCase))],
-        Notes = string.Join('\n', new[] { Notes, other.Notes }.Where(n => n.Length > 0).Distinct()),
-    };
+    public Partner TakeIn(Partner other) =>
+        this with
+        {
+            Belt = Belt ?? other.Belt,
+            Stripes = Belt is null ? other.Stripes : Stripes,
+            WeightKg = WeightKg ?? other.WeightKg,
+            Size = Size ?? other.Size,
+            Traits = [.. Traits.Union(other.Traits, StringComparer.OrdinalIgnoreCase)],
+            AlsoCalled =
+            [
+                .. AlsoCalled
+                    .Append(other.Name)
+                    .Union(other.AlsoCalled, StringComparer.OrdinalIgnoreCase)
+                    .Where(n => !string.Equals(n, Name, StringComparison.OrdinalIgnoreCase)),
+            ],
+            Notes = string.Join('\n', new[] { Notes, other.Notes }.Where(n => n.Length > 0).Distinct()),
+        };
 
     /// <summary>What to copy into a roll of today.</summary>
     public PartnerOfTheDay Today => new(Belt, Stripes, WeightKg, Size);

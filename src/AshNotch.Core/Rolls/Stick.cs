@@ -7,10 +7,13 @@ public enum CutDepth
 {
     /// <summary>Threatened, stopped or abandoned.</summary>
     Nick,
+
     /// <summary>Near: locked or almost there.</summary>
     Half,
+
     /// <summary>A landed change of place.</summary>
     Cut,
+
     /// <summary>A tap.</summary>
     Through,
 }
@@ -25,7 +28,17 @@ public enum CutDepth
 /// <param name="Open">Drawn open: somebody let it happen.</param>
 /// <param name="Dashed">Drawn dashed: unsure.</param>
 /// <param name="Words">It in words.</param>
-public sealed record StickCut(int Exchange, int Notch, double X, Who By, CutDepth Depth, double Level, bool Open, bool Dashed, string Words);
+public sealed record StickCut(
+    int Exchange,
+    int Notch,
+    double X,
+    Who By,
+    CutDepth Depth,
+    double Level,
+    bool Open,
+    bool Dashed,
+    string Words
+);
 
 /// <summary>An exchange of the stick.</summary>
 /// <param name="X">Where it starts, 0 to 1.</param>
@@ -62,30 +75,49 @@ public sealed record Stick(IReadOnlyList<StickExchange> Exchanges)
                 var notch = exchange.Notches[n];
                 var x = byTime ? notch.AtSeconds!.Value / length : (slot + n + 1) / length;
                 now = After(notch, now, vocabulary);
-                cuts.Add(new StickCut(e, n, x, notch.By, Depth(notch.Outcome), now, notch.Given is not null, notch.Unsure, NotchWords.Of(notch, vocabulary)));
+                cuts.Add(
+                    new StickCut(
+                        e,
+                        n,
+                        x,
+                        notch.By,
+                        Depth(notch.Outcome),
+                        now,
+                        notch.Given is not null,
+                        notch.Unsure,
+                        NotchWords.Of(notch, vocabulary)
+                    )
+                );
             }
             slot += exchange.Notches.Count + 1;
             var last = e == exchanges.Count - 1;
-            var end = last ? 1 : byTime && cuts.Count > 0 ? Math.Min(1, cuts[^1].X + 0.02) : slot / length;
-            cut.Add(new StickExchange(begin, Math.Max(begin, end), level, start is null ? null : vocabulary.SayPlace(start), exchange.End, cuts));
+            var end =
+                last ? 1
+                : byTime && cuts.Count > 0 ? Math.Min(1, cuts[^1].X + 0.02)
+                : slot / length;
+            cut.Add(
+                new StickExchange(begin, Math.Max(begin, end), level, start is null ? null : vocabulary.SayPlace(start), exchange.End, cuts)
+            );
         }
         return new Stick(cut);
     }
 
-    private static CutDepth Depth(Outcome outcome) => outcome switch
-    {
-        Outcome.Tap => CutDepth.Through,
-        Outcome.Landed => CutDepth.Cut,
-        Outcome.Near => CutDepth.Half,
-        _ => CutDepth.Nick,
-    };
+    private static CutDepth Depth(Outcome outcome) =>
+        outcome switch
+        {
+            Outcome.Tap => CutDepth.Through,
+            Outcome.Landed => CutDepth.Cut,
+            Outcome.Near => CutDepth.Half,
+            _ => CutDepth.Nick,
+        };
 
-    private static double After(Notch notch, double now, MatVocabulary vocabulary) => notch.Outcome switch
-    {
-        Outcome.Tap => notch.By == Who.Me ? 1 : -1,
-        Outcome.Landed => Level(notch.To, vocabulary) ?? now,
-        _ => Level(notch.From, vocabulary) ?? now,
-    };
+    private static double After(Notch notch, double now, MatVocabulary vocabulary) =>
+        notch.Outcome switch
+        {
+            Outcome.Tap => notch.By == Who.Me ? 1 : -1,
+            Outcome.Landed => Level(notch.To, vocabulary) ?? now,
+            _ => Level(notch.From, vocabulary) ?? now,
+        };
 
     private static double? Level(string? place, MatVocabulary vocabulary) => vocabulary.Place(place)?.Control;
 }

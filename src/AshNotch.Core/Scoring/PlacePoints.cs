@@ -18,18 +18,33 @@ public static class PlacePoints
     /// <param name="by">Who made the change.</param>
     public static int Of(Ruleset rules, MatVocabulary vocabulary, string from, string to, Who by)
     {
-        if (vocabulary.Place(vocabulary.Seen(from, by)) is not { } before || vocabulary.Place(vocabulary.Seen(to, by)) is not { } after) return 0;
-        if (!after.IsTop || after.Position.Family == "legs") return 0;
+        if (vocabulary.Place(vocabulary.Seen(from, by)) is not { } before || vocabulary.Place(vocabulary.Seen(to, by)) is not { } after)
+            return 0;
+        if (!after.IsTop || after.Position.Family == "legs")
+            return 0;
 
         var points = 0;
         var reachesBack = after.Position.Family == "back";
-        if (before.Position.Family == "standing" && !reachesBack && after.Position.Family != "turtle") points += rules.Takedown;
-        else if (ComesFromUnder(before) && !reachesBack) points += rules.Sweep;
-        else if (before.IsGuard && before.IsTop && after.Position.Family is "pin" or "mount" && !(after.Position.Id == "three-quarter-mount")) points += rules.Pass;
+        if (before.Position.Family == "standing" && !reachesBack && after.Position.Family != "turtle")
+            points += rules.Takedown;
+        else if (ComesFromUnder(before) && !reachesBack)
+            points += rules.Sweep;
+        else if (
+            before.IsGuard
+            && before.IsTop
+            && after.Position.Family is "pin" or "mount"
+            && !(after.Position.Id == "three-quarter-mount")
+        )
+            points += rules.Pass;
 
         if (after.Position.Scores is { } scores && !(before.IsTop && before.Position.Scores == scores))
         {
-            points += scores switch { "knee-on-belly" => rules.KneeOnBelly, "mount" => rules.Mount, _ => rules.Back };
+            points += scores switch
+            {
+                "knee-on-belly" => rules.KneeOnBelly,
+                "mount" => rules.Mount,
+                _ => rules.Back,
+            };
         }
         return points;
     }

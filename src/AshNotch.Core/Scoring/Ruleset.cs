@@ -11,8 +11,20 @@ namespace AshNotch.Core.Scoring;
 /// <param name="Mount">Mount.</param>
 /// <param name="Back">Back control with both hooks.</param>
 /// <param name="Tap">What a tap counts as beside points; a choice of this tool, no rule book says it.</param>
-public sealed record Ruleset(string Id, string Name, string Source, int Takedown, int Sweep, int Pass, int KneeOnBelly, int Mount, int Back, int Tap)
+public sealed record Ruleset(
+    string Id,
+    string Name,
+    string Source,
+    int Takedown,
+    int Sweep,
+    int Pass,
+    int KneeOnBelly,
+    int Mount,
+    int Back,
+    int Tap
+)
 {
     /// <summary>Federation points, gi and no-gi. Source: IBJJF rule book, values from memory.</summary>
-    public static Ruleset Federation { get; } = new("federation", "Federation points", "IBJJF rule book (values from memory)", 2, 2, 3, 2, 4, 4, 10);
+    public static Ruleset Federation { get; } =
+        new("federation", "Federation points", "IBJJF rule book (values from memory)", 2, 2, 3, 2, 4, 4, 10);
 }

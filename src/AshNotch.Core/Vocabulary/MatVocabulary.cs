@@ -9,7 +9,16 @@ public sealed class MatVocabulary
 {
     private static readonly string[] MoveFiles =
     [
-        "takedowns.json", "guard-pulls.json", "sweeps.json", "passes.json", "escapes.json", "guard-recoveries.json", "back-takes.json", "transitions.json", "submissions.json", "controls.json",
+        "takedowns.json",
+        "guard-pulls.json",
+        "sweeps.json",
+        "passes.json",
+        "escapes.json",
+        "guard-recoveries.json",
+        "back-takes.json",
+        "transitions.json",
+        "submissions.json",
+        "controls.json",
     ];
 
     private readonly Dictionary<string, Place> places;
@@ -51,9 +60,11 @@ public sealed class MatVocabulary
     /// <summary>What the partner sees: the same position with the roles swapped. Own terms without a known role mirror to themselves.</summary>
     public string Mirror(string placeId)
     {
-        if (Place(placeId) is { } place) return place.Mirror;
+        if (Place(placeId) is { } place)
+            return place.Mirror;
         var slash = placeId.LastIndexOf('/');
-        if (slash < 0 || !Term.TryRead<Role>(placeId[(slash + 1)..], out var role)) return placeId;
+        if (slash < 0 || !Term.TryRead<Role>(placeId[(slash + 1)..], out var role))
+            return placeId;
         return placeId[..(slash + 1)] + Term.Of(MirrorOf(role));
     }
 
@@ -66,14 +77,15 @@ public sealed class MatVocabulary
     /// <summary>A place in running text, such as <c>your half guard</c>; a user's own id is spoken as its words.</summary>
     public string SayPlace(string id) => Place(id)?.Say ?? id.Replace('-', ' ').Replace("/", ", ");
 
-    private static Role MirrorOf(Role role) => role switch
-    {
-        Role.Top => Role.Bottom,
-        Role.Bottom => Role.Top,
-        Role.Attacking => Role.Defending,
-        Role.Defending => Role.Attacking,
-        _ => Role.Neutral,
-    };
+    private static Role MirrorOf(Role role) =>
+        role switch
+        {
+            Role.Top => Role.Bottom,
+            Role.Bottom => Role.Top,
+            Role.Attacking => Role.Defending,
+            Role.Defending => Role.Attacking,
+            _ => Role.Neutral,
+        };
 
     private static MatVocabulary Load()
     {
@@ -81,26 +93,57 @@ public sealed class MatVocabulary
         var places = new List<Place>();
         foreach (var data in Read<PlacesFile>("places.json").Positions)
         {
-            var roles = data.Roles.Split('-').Select(r => Term.TryRead<Role>(r, out var role) ? role : throw new InvalidDataException($"places.json: {data.Id}: role {r}")).ToArray();
-            var holder = data.Holder is null ? Role.Neutral : Term.TryRead<Role>(data.Holder, out var h) ? h : throw new InvalidDataException($"places.json: {data.Id}: holder");
+            var roles = data
+                .Roles.Split('-')
+                .Select(r =>
+                    Term.TryRead<Role>(r, out var role) ? role : throw new InvalidDataException($"places.json: {data.Id}: role {r}")
+                )
+                .ToArray();
+            var holder =
+                data.Holder is null ? Role.Neutral
+                : Term.TryRead<Role>(data.Holder, out var h) ? h
+                : throw new InvalidDataException($"places.json: {data.Id}: holder");
             var position = new Position(data.Id, data.Name, data.Family, holder, data.Scores, Names(data.Name, data.Aliases));
             positions.Add(position);
             foreach (var role in roles)
             {
                 var above = role is Role.Top or Role.Attacking or Role.Neutral;
-                places.Add(new Place(
-                    $"{data.Id}/{Term.Of(role)}", position, role, $"{data.Id}/{Term.Of(MirrorOf(role))}",
-                    above ? data.Control : -data.Control, data.Book[above ? 0 : 1], data.Book[above ? 1 : 0]));
+                places.Add(
+                    new Place(
+                        $"{data.Id}/{Term.Of(role)}",
+                        position,
+                        role,
+                        $"{data.Id}/{Term.Of(MirrorOf(role))}",
+                        above ? data.Control : -data.Control,
+                        data.Book[above ? 0 : 1],
+                        data.Book[above ? 1 : 0]
+                    )
+                );
             }
         }
 
         var cautions = Read<CautionsFile>("cautions.json").Classes.ToDictionary(c => c.Class, c => c.Text);
-        var moves = MoveFiles.SelectMany(Read<IReadOnlyList<MoveData>>).Select(data => new Move(
-            data.Id, data.Name,
-            Term.TryRead<MoveKind>(data.Kind, out var kind) ? kind : throw new InvalidDataException($"moves: {data.Id}: kind {data.Kind}"),
-            data.Class, data.From, data.To, data.Common, Names(data.Name, data.Aliases), data.Class is null ? null : cautions[data.Class],
-            data.Attire is null ? null : Term.TryRead<Rolls.Attire>(data.Attire, out var attire) ? attire : throw new InvalidDataException($"moves: {data.Id}: attire {data.Attire}"),
-            data.Word is null ? MoveWord.Event : Term.TryRead<MoveWord>(data.Word, out var word) ? word : throw new InvalidDataException($"moves: {data.Id}: word {data.Word}")));
+        var moves = MoveFiles
+            .SelectMany(Read<IReadOnlyList<MoveData>>)
+            .Select(data => new Move(
+                data.Id,
+                data.Name,
+                Term.TryRead<MoveKind>(data.Kind, out var kind)
+                    ? kind
+                    : throw new InvalidDataException($"moves: {data.Id}: kind {data.Kind}"),
+                data.Class,
+                data.From,
+                data.To,
+                data.Common,
+                Names(data.Name, data.Aliases),
+                data.Class is null ? null : cautions[data.Class],
+                data.Attire is null ? null
+                    : Term.TryRead<Rolls.Attire>(data.Attire, out var attire) ? attire
+                    : throw new InvalidDataException($"moves: {data.Id}: attire {data.Attire}"),
+                data.Word is null ? MoveWord.Event
+                    : Term.TryRead<MoveWord>(data.Word, out var word) ? word
+                    : throw new InvalidDataException($"moves: {data.Id}: word {data.Word}")
+            ));
         return new MatVocabulary(positions, places, [.. moves]);
     }
 
@@ -109,15 +152,38 @@ public sealed class MatVocabulary
 
     private static T Read<T>(string file)
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(file) ?? throw new InvalidDataException($"{file} is not in the assembly");
+        using var stream =
+            Assembly.GetExecutingAssembly().GetManifestResourceStream(file)
+            ?? throw new InvalidDataException($"{file} is not in the assembly");
         return JsonSerializer.Deserialize<T>(stream, JsonSerializerOptions.Web) ?? throw new InvalidDataException($"{file} is empty");
     }
 
     private sealed record PlacesFile(IReadOnlyList<PositionData> Positions);
 
-    private sealed record PositionData(string Id, string Name, string Family, string Roles, string? Holder, double Control, double[] Book, string? Scores, IReadOnlyList<string> Aliases);
+    private sealed record PositionData(
+        string Id,
+        string Name,
+        string Family,
+        string Roles,
+        string? Holder,
+        double Control,
+        double[] Book,
+        string? Scores,
+        IReadOnlyList<string> Aliases
+    );
 
-    private sealed record MoveData(string Id, string Name, string Kind, string? Class, IReadOnlyList<string> From, string? To, [property: JsonPropertyName("common")] double? Weight, IReadOnlyList<string> Aliases, string? Attire, string? Word)
+    private sealed record MoveData(
+        string Id,
+        string Name,
+        string Kind,
+        string? Class,
+        IReadOnlyList<string> From,
+        string? To,
+        [property: JsonPropertyName("common")] double? Weight,
+        IReadOnlyList<string> Aliases,
+        string? Attire,
+        string? Word
+    )
     {
         [JsonIgnore]
         public double Common => Weight ?? 1;

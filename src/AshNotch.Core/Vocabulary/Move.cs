@@ -7,22 +7,31 @@ public enum MoveKind
 {
     /// <summary>From the feet to the ground, on top.</summary>
     Takedown,
+
     /// <summary>From the feet to one's own guard.</summary>
     GuardPull,
+
     /// <summary>From one's guard to the top.</summary>
     Sweep,
+
     /// <summary>Past the legs.</summary>
     Pass,
+
     /// <summary>Out of a pin, the back, or an entanglement.</summary>
     Escape,
+
     /// <summary>Back to a guard, or from one guard to a better one.</summary>
     GuardRecovery,
+
     /// <summary>To the back.</summary>
     BackTake,
+
     /// <summary>From one place to another without any of these.</summary>
     Transition,
+
     /// <summary>To make the other tap.</summary>
     Submission,
+
     /// <summary>To hold or to grip.</summary>
     Control,
 }
@@ -32,10 +41,13 @@ public enum MoveWord
 {
     /// <summary>It names an event.</summary>
     Event,
+
     /// <summary>It is the general word for a kind, as in "swept him with a scissor sweep".</summary>
     General,
+
     /// <summary>It says how, as a grip does, and is no event of its own.</summary>
     Manner,
+
     /// <summary>It says how the other one's attempt came out, as "postured" does.</summary>
     Reply,
 }
@@ -53,8 +65,18 @@ public enum MoveWord
 /// <param name="Attire">What must be worn for it, or null where it works in both.</param>
 /// <param name="Word">What its name does in a telling.</param>
 public sealed record Move(
-    string Id, string Name, MoveKind Kind, string? SubmissionClass,
-    IReadOnlyList<string> From, string? To, double Common, IReadOnlyList<string> Names, string? Caution, Attire? Attire = null, MoveWord Word = MoveWord.Event)
+    string Id,
+    string Name,
+    MoveKind Kind,
+    string? SubmissionClass,
+    IReadOnlyList<string> From,
+    string? To,
+    double Common,
+    IReadOnlyList<string> Names,
+    string? Caution,
+    Attire? Attire = null,
+    MoveWord Word = MoveWord.Event
+)
 {
     /// <summary>Whether it ends in a tap when it works.</summary>
     public bool IsSubmission => Kind == MoveKind.Submission;

@@ -9,8 +9,10 @@ public sealed record OwnName(string Name, string Id, MoveKind? Kind = null)
     /// <summary>What the name stands for; null when it names nothing known and says not what kind of move it is.</summary>
     public (Position? Position, Move? Move)? Target(MatVocabulary vocabulary)
     {
-        if (vocabulary.Move(Id) is { } move) return (null, move);
-        if (vocabulary.Positions.FirstOrDefault(p => p.Id == Id) is { } position) return (position, null);
+        if (vocabulary.Move(Id) is { } move)
+            return (null, move);
+        if (vocabulary.Positions.FirstOrDefault(p => p.Id == Id) is { } position)
+            return (position, null);
         return Kind is { } kind ? (null, new Move(Id, Name, kind, null, [], null, 1, [Name], null)) : null;
     }
 }

@@ -6,17 +6,22 @@ namespace AshNotch.Core.Vocabulary;
 public static class Term
 {
     /// <summary>The written form of a term, such as <c>no-gi</c> for <see cref="Rolls.Attire.NoGi"/>.</summary>
-    public static string Of<T>(T term) where T : struct, Enum => Names<T>.ByValue[term];
+    public static string Of<T>(T term)
+        where T : struct, Enum => Names<T>.ByValue[term];
 
     /// <summary>All written forms of a kind of term, in their usual order.</summary>
-    public static IReadOnlyList<string> All<T>() where T : struct, Enum => Names<T>.InOrder;
+    public static IReadOnlyList<string> All<T>()
+        where T : struct, Enum => Names<T>.InOrder;
 
     /// <summary>Reads a written form; false when there is no such term. Capitals and underscores are forgiven.</summary>
-    public static bool TryRead<T>(string? text, out T term) where T : struct, Enum
+    public static bool TryRead<T>(string? text, out T term)
+        where T : struct, Enum
     {
         term = default;
-        if (text is null) return false;
-        return Names<T>.ByName.TryGetValue(text, out term) || Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
+        if (text is null)
+            return false;
+        return Names<T>.ByName.TryGetValue(text, out term)
+            || Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
     }
 
     private static string Kebab(string name)
@@ -24,13 +29,15 @@ public static class Term
         var text = new StringBuilder();
         foreach (var letter in name)
         {
-            if ((char.IsUpper(letter) || char.IsDigit(letter)) && text.Length > 0) text.Append('-');
+            if ((char.IsUpper(letter) || char.IsDigit(letter)) && text.Length > 0)
+                text.Append('-');
             text.Append(char.ToLowerInvariant(letter));
         }
         return text.ToString();
     }
 
-    private static class Names<T> where T : struct, Enum
+    private static class Names<T>
+        where T : struct, Enum
     {
         public static readonly Dictionary<T, string> ByValue = Enum.GetValues<T>().ToDictionary(v => v, v => Kebab(v.ToString()));
         public static readonly Dictionary<string, T> ByName = ByValue.ToDictionary(p => p.Value, p => p.Key);

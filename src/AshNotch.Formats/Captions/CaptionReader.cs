@@ -11,7 +11,9 @@ namespace AshNotch.Formats.Captions;
 public static partial class CaptionReader
 {
     /// <summary>Whether a text looks like captions rather than plain writing.</summary>
-    public static bool IsCaptions(string text) => text.TrimStart('\uFEFF').StartsWith("WEBVTT", StringComparison.Ordinal) || TimeLine().IsMatch(text.Length > 400 ? text[..400] : text);
+    public static bool IsCaptions(string text) =>
+        text.TrimStart('\uFEFF').StartsWith("WEBVTT", StringComparison.Ordinal)
+        || TimeLine().IsMatch(text.Length > 400 ? text[..400] : text);
 
     /// <summary>Reads captions. A cue with broken times keeps its words, at the time of the cue before, and is reported.</summary>
     public static CaptionedTelling Read(string text)
@@ -31,20 +33,31 @@ public static partial class CaptionReader
                 afterBlank = true;
                 continue;
             }
-            if (afterBlank && (line == "NOTE" || line.StartsWith("NOTE ", StringComparison.Ordinal) || line is "STYLE" or "REGION")) inNote = true;
-            if (inNote) continue;
+            if (afterBlank && (line == "NOTE" || line.StartsWith("NOTE ", StringComparison.Ordinal) || line is "STYLE" or "REGION"))
+                inNote = true;
+            if (inNote)
+                continue;
             if (line.Contains("-->", StringComparison.Ordinal))
             {
-                if (Start(line) is { } seconds) times.Add((told.Length, (int)seconds));
-                else faults.Add(new Fault(string.Create(CultureInfo.InvariantCulture, $"line {i + 1}"), $"'{(line.Length > 60 ? line[..60] + "…" : line)}' is no time of a caption; its words are kept without one. Write it as 00:01:05.000 --> 00:01:08.000."));
+                if (Start(line) is { } seconds)
+                    times.Add((told.Length, (int)seconds));
+                else
+                    faults.Add(
+                        new Fault(
+                            string.Create(CultureInfo.InvariantCulture, $"line {i + 1}"),
+                            $"'{(line.Length > 60 ? line[..60] + "…" : line)}' is no time of a caption; its words are kept without one. Write it as 00:01:05.000 --> 00:01:08.000."
+                        )
+                    );
                 afterBlank = false;
                 continue;
             }
             // A number or name before the times is the cue's label, not said by anybody.
-            if (afterBlank && i + 1 < lines.Length && lines[i + 1].Contains("-->", StringComparison.Ordinal)) continue;
+            if (afterBlank && i + 1 < lines.Length && lines[i + 1].Contains("-->", StringComparison.Ordinal))
+                continue;
             afterBlank = false;
             var words = WebUtility.HtmlDecode(Tag().Replace(line, "")).Trim();
-            if (words.Length > 0) told.Append(words).Append(' ');
+            if (words.Length > 0)
+                told.Append(words).Append(' ');
         }
         return new CaptionedTelling(told.ToString().TrimEnd(), new SaidAt(times), faults);
     }
@@ -52,7 +65,8 @@ public static partial class CaptionReader
     private static double? Start(string line)
     {
         var match = Stamp().Match(line);
-        if (!match.Success || match.Index != 0) return null;
+        if (!match.Success || match.Index != 0)
+            return null;
         var hours = match.Groups["h"].Success ? int.Parse(match.Groups["h"].Value, CultureInfo.InvariantCulture) : 0;
         var minutes = int.Parse(match.Groups["m"].Value, CultureInfo.InvariantCulture);
         var seconds = int.Parse(match.Groups["s"].Value, CultureInfo.InvariantCulture);

@@ -21,7 +21,8 @@ public sealed record CaptionedTelling(string Text, SaidAt Said, IReadOnlyList<Fa
         get
         {
             var text = new StringBuilder(Text);
-            foreach (var (offset, seconds) in Said.Times.Reverse().Where(t => t.Offset < Text.Length)) text.Insert(offset, SaidAt.Write(seconds) + " ");
+            foreach (var (offset, seconds) in Said.Times.Reverse().Where(t => t.Offset < Text.Length))
+                text.Insert(offset, SaidAt.Write(seconds) + " ");
             return text.ToString();
         }
     }

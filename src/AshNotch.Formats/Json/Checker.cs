@@ -15,7 +15,8 @@ public sealed class Checker
     /// <exception cref="FaultyInputException">With every fault found.</exception>
     public void ThrowIfFaulty()
     {
-        if (faults.Count > 0) throw new FaultyInputException(faults);
+        if (faults.Count > 0)
+            throw new FaultyInputException(faults);
     }
 
     /// <summary>Adds a fault.</summary>
@@ -25,10 +26,13 @@ public sealed class Checker
     private void Fault(string at, string field, string what) => faults.Add(new Fault(at + field, what));
 
     /// <summary>A fixed term, or null when absent or wrong.</summary>
-    public T? Term<T>(string? written, string at, string field = "") where T : struct, Enum
+    public T? Term<T>(string? written, string at, string field = "")
+        where T : struct, Enum
     {
-        if (string.IsNullOrWhiteSpace(written)) return null;
-        if (Core.Vocabulary.Term.TryRead<T>(written, out var term)) return term;
+        if (string.IsNullOrWhiteSpace(written))
+            return null;
+        if (Core.Vocabulary.Term.TryRead<T>(written, out var term))
+            return term;
         Fault(at, field, $"'{Short(written)}' is not known here; use one of {string.Join(", ", Core.Vocabulary.Term.All<T>())}.");
         return null;
     }
@@ -36,9 +40,18 @@ public sealed class Checker
     /// <summary>A number within limits, or null when absent or wrong.</summary>
     public double? Number(double? written, string at, string field, double least, double most, string unit)
     {
-        if (written is null) return null;
-        if (double.IsFinite(written.Value) && written >= least && written <= most) return written;
-        Fault(at, field, string.Create(CultureInfo.InvariantCulture, $"{written} is out of range; give {unit} between {least} and {most}, or leave it out."));
+        if (written is null)
+            return null;
+        if (double.IsFinite(written.Value) && written >= least && written <= most)
+            return written;
+        Fault(
+            at,
+            field,
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{written} is out of range; give {unit} between {least} and {most}, or leave it out."
+            )
+        );
         return null;
     }
 
@@ -46,18 +59,21 @@ public sealed class Checker
     public int? Stripes(int? written, string at, string field) => (int?)Number(written, at, field, 0, Limits.MostStripes, "stripes");
 
     /// <summary>A weight in kilograms.</summary>
-    public double? Weight(double? written, string at, string field) => Number(written, at, field, Limits.LightestKg, Limits.HeaviestKg, "kilograms");
+    public double? Weight(double? written, string at, string field) =>
+        Number(written, at, field, Limits.LightestKg, Limits.HeaviestKg, "kilograms");
 
     /// <summary>A day, or null when absent or wrong.</summary>
     public DateOnly? Day(string? written, string at, string field)
     {
-        if (string.IsNullOrWhiteSpace(written)) return null;
+        if (string.IsNullOrWhiteSpace(written))
+            return null;
         if (!DateOnly.TryParseExact(written, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
         {
             Fault(at, field, $"'{Short(written)}' is not a day; write it as 2026-03-02.");
             return null;
         }
-        if (day >= Limits.FirstDay && day <= Limits.LastDay) return day;
+        if (day >= Limits.FirstDay && day <= Limits.LastDay)
+            return day;
         Fault(at, field, $"{written} is not in this century or the last half of the one before; check the year.");
         return null;
     }
@@ -65,8 +81,10 @@ public sealed class Checker
     /// <summary>A clock time, or null when absent or wrong.</summary>
     public TimeOnly? Clock(string? written, string at, string field)
     {
-        if (string.IsNullOrWhiteSpace(written)) return null;
-        if (TimeOnly.TryParseExact(written, "HH:mm", CultureInfo.InvariantCulture, DateTimeStyles.None, out var time)) return time;
+        if (string.IsNullOrWhiteSpace(written))
+            return null;
+        if (TimeOnly.TryParseExact(written, "HH:mm", CultureInfo.InvariantCulture, DateTimeStyles.None, out var time))
+            return time;
         Fault(at, field, $"'{Short(written)}' is not a time of day; write it as 18:30.");
         return null;
     }
@@ -74,11 +92,18 @@ public sealed class Checker
     /// <summary>Minutes and seconds as seconds, or null when absent or wrong.</summary>
     public int? Seconds(string? written, string at, string field)
     {
-        if (string.IsNullOrWhiteSpace(written)) return null;
+        if (string.IsNullOrWhiteSpace(written))
+            return null;
         var parts = written.Split(':');
-        if (parts.Length == 2 && parts[1].Length == 2
-            && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var minutes) && minutes <= Limits.LongestMinutes
-            && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seconds) && seconds < 60) return minutes * 60 + seconds;
+        if (
+            parts.Length == 2
+            && parts[1].Length == 2
+            && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var minutes)
+            && minutes <= Limits.LongestMinutes
+            && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seconds)
+            && seconds < 60
+        )
+            return minutes * 60 + seconds;
         Fault(at, field, $"'{Short(written)}' is not minutes and seconds; write it as 2:05.");
         return null;
     }
@@ -86,9 +111,15 @@ public sealed class Checker
     /// <summary>A text no longer than it may be; null when absent or empty.</summary>
     public string? Text(string? written, string at, string field = "", int longest = Limits.LongestText)
     {
-        if (string.IsNullOrEmpty(written)) return null;
-        if (written.Length <= longest) return written;
-        Fault(at, field, string.Create(CultureInfo.InvariantCulture, $"{written.Length} characters are too many; at most {longest} fit here."));
+        if (string.IsNullOrEmpty(written))
+            return null;
+        if (written.Length <= longest)
+            return written;
+        Fault(
+            at,
+            field,
+            string.Create(CultureInfo.InvariantCulture, $"{written.Length} characters are too many; at most {longest} fit here.")
+        );
         return null;
     }
 
@@ -96,7 +127,8 @@ public sealed class Checker
     public string? Name(string? written, string at, string field = "")
     {
         var name = Text(written?.Trim(), at, field, Limits.LongestName);
-        if (name is null || !name.Any(char.IsControl)) return name;
+        if (name is null || !name.Any(char.IsControl))
+            return name;
         Fault(at, field, "has line breaks or control characters; keep it on one line.");
         return null;
     }

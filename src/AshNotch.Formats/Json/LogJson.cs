@@ -5,7 +5,10 @@ using System.Text.Json.Serialization;
 namespace AshNotch.Formats.Json;
 
 /// <summary>How the open form is written: camel case, absent values left out.</summary>
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull
+)]
 [JsonSerializable(typeof(LogDocument))]
 [JsonSerializable(typeof(RollDocument))]
 public sealed partial class LogJson : JsonSerializerContext

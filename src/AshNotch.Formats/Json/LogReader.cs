@@ -35,10 +35,17 @@ public static class LogReader
     public static ReadLog Read(LogDocument document)
     {
         var check = new Checker();
-        if (document.Format != LogDocument.FormatName) check.Fault("format", $"should be \"{LogDocument.FormatName}\"; this is some other file.");
-        else if (document.Version is null) check.Fault("version", "is missing; this program reads version 1.");
-        else if (document.Version > LogDocument.CurrentVersion) check.Fault("version", $"{document.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the program, then import again.");
-        else if (document.Version < 1) check.Fault("version", $"{document.Version} does not exist; this program reads version {LogDocument.CurrentVersion}.");
+        if (document.Format != LogDocument.FormatName)
+            check.Fault("format", $"should be \"{LogDocument.FormatName}\"; this is some other file.");
+        else if (document.Version is null)
+            check.Fault("version", "is missing; this program reads version 1.");
+        else if (document.Version > LogDocument.CurrentVersion)
+            check.Fault(
+                "version",
+                $"{document.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the program, then import again."
+            );
+        else if (document.Version < 1)
+            check.Fault("version", $"{document.Version} does not exist; this program reads version {LogDocument.CurrentVersion}.");
         check.ThrowIfFaulty();
 
         var partners = RollReading.Each(document.Partners, "partners", check, (p, where) => Read(p, check, where));
@@ -47,8 +54,10 @@ public static class LogReader
         var sessions = new List<Session>();
         for (var s = 0; s < (document.Sessions?.Count ?? 0); s++)
         {
-            if (document.Sessions![s] is { } session) sessions.Add(Read(session, s, known, check));
-            else check.Fault($"sessions[{s}]", "is null; take it out or fill it in.");
+            if (document.Sessions![s] is { } session)
+                sessions.Add(Read(session, s, known, check));
+            else
+                check.Fault($"sessions[{s}]", "is null; take it out or fill it in.");
         }
         Unique(sessions.Select((x, i) => (x.Id, $"sessions[{i}].id")), check);
         Unique(sessions.SelectMany((x, i) => x.Rolls.Select((r, j) => (r.Id, $"sessions[{i}].rolls[{j}].id"))), check);
@@ -66,18 +75,30 @@ public static class LogReader
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
-    public static Practitioner Read(PractitionerDocument? written, Checker check, string where = "practitioner.") => written is null ? new Practitioner() : new Practitioner
-    {
-        Belt = check.Term<Belt>(written.Belt, where, "belt"),
-        Stripes = check.Stripes(written.Stripes, where, "stripes"),
-        WeightKg = check.Weight(written.WeightKg, where, "weightKg"),
-        AgeDivision = check.Term<AgeDivision>(written.AgeDivision, where, "ageDivision"),
-        Units = check.Term<WeightUnit>(written.Units, where, "units"),
-        History = RollReading.Each(written.History, $"{where}history", check, (h, path) => new PractitionerThen(
-            check.Day(RollReading.Required(h.Since, check, $"{path}.since"), path + ".", "since") ?? Limits.FirstDay,
-            check.Term<Belt>(h.Belt, path + ".", "belt"), check.Stripes(h.Stripes, path + ".", "stripes"),
-            check.Weight(h.WeightKg, path + ".", "weightKg"), check.Term<AgeDivision>(h.AgeDivision, path + ".", "ageDivision"))),
-    };
+    public static Practitioner Read(PractitionerDocument? written, Checker check, string where = "practitioner.") =>
+        written is null
+            ? new Practitioner()
+            : new Practitioner
+            {
+                Belt = check.Term<Belt>(written.Belt, where, "belt"),
+                Stripes = check.Stripes(written.Stripes, where, "stripes"),
+                WeightKg = check.Weight(written.WeightKg, where, "weightKg"),
+                AgeDivision = check.Term<AgeDivision>(written.AgeDivision, where, "ageDivision"),
+                Units = check.Term<WeightUnit>(written.Units, where, "units"),
+                History = RollReading.Each(
+                    written.History,
+                    $"{where}history",
+                    check,
+                    (h, path) =>
+                        new PractitionerThen(
+                            check.Day(RollReading.Required(h.Since, check, $"{path}.since"), path + ".", "since") ?? Limits.FirstDay,
+                            check.Term<Belt>(h.Belt, path + ".", "belt"),
+                            check.Stripes(h.Stripes, path + ".", "stripes"),
+                            check.Weight(h.WeightKg, path + ".", "weightKg"),
+                            check.Term<AgeDivision>(h.AgeDivision, path + ".", "ageDivision")
+                        )
+                ),
+            };
 
     /// <summary>Reads a partner; an id and a name are required.</summary>
     public static Partner Read(PartnerDocument written, Checker check, string where)
@@ -101,13 +122,16 @@ public static class LogReader
     public static Focus Read(FocusDocument written, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : where + ".";
-        if (string.IsNullOrWhiteSpace(written.Move) && string.IsNullOrWhiteSpace(written.To)) check.Fault($"{at}move", "name the move, or where it leads in 'to'.");
+        if (string.IsNullOrWhiteSpace(written.Move) && string.IsNullOrWhiteSpace(written.To))
+            check.Fault($"{at}move", "name the move, or where it leads in 'to'.");
         return new Focus(
             RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from"),
             check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
-            check.Name(written.Move, at, "move"), check.Name(written.To, at, "to"),
+            check.Name(written.Move, at, "move"),
+            check.Name(written.To, at, "to"),
             check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
-            check.Text(written.Reason, at, "reason"));
+            check.Text(written.Reason, at, "reason")
+        );
     }
 
     /// <summary>Reads a name of the user's own: what it means must be known, or be a move of their own with a kind.</summary>
@@ -116,24 +140,34 @@ public static class LogReader
         var at = where.Length == 0 ? "" : where + ".";
         var name = new OwnName(
             RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
-            RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"), check.Term<MoveKind>(written.Kind, at, "kind"));
-        if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit)) check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
-        if (name.Id.Length > 0 && name.Target(MatVocabulary.BuiltIn) is null) check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
+            RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
+            check.Term<MoveKind>(written.Kind, at, "kind")
+        );
+        if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit))
+            check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
+        if (name.Id.Length > 0 && name.Target(MatVocabulary.BuiltIn) is null)
+            check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
         return name;
     }
 
     /// <summary>Reads the head of a session, its rolls left out.</summary>
-    public static Session ReadHead(SessionDocument written, string id, Checker check, string where) => new()
-    {
-        Id = check.Name(written.Id, where, "id") ?? id,
-        Date = check.Day(written.Date, where, "date"),
-        Time = check.Clock(written.Time, where, "time"),
-        Kind = check.Term<SessionKind>(written.Kind, where, "kind"),
-        Attire = check.Term<Attire>(written.Attire, where, "attire"),
-        Notes = check.Text(written.Notes, where, "notes"),
-        State = written.State is null ? null : new DayState(
-            check.Term<Energy>(written.State.Energy, where, "state.energy"), check.Names(written.State.Sore, where, "state.sore"), check.Text(written.State.Note, where, "state.note")),
-    };
+    public static Session ReadHead(SessionDocument written, string id, Checker check, string where) =>
+        new()
+        {
+            Id = check.Name(written.Id, where, "id") ?? id,
+            Date = check.Day(written.Date, where, "date"),
+            Time = check.Clock(written.Time, where, "time"),
+            Kind = check.Term<SessionKind>(written.Kind, where, "kind"),
+            Attire = check.Term<Attire>(written.Attire, where, "attire"),
+            Notes = check.Text(written.Notes, where, "notes"),
+            State = written.State is null
+                ? null
+                : new DayState(
+                    check.Term<Energy>(written.State.Energy, where, "state.energy"),
+                    check.Names(written.State.Sore, where, "state.sore"),
+                    check.Text(written.State.Note, where, "state.note")
+                ),
+        };
 
     private static Session Read(SessionDocument written, int index, HashSet<string> partners, Checker check)
     {
@@ -147,8 +181,17 @@ public static class LogReader
                 check.Fault($"{where}.rolls[{r}]", "is null; take it out or fill it in.");
                 continue;
             }
-            var roll = RollReading.Read(document, string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}"), check, $"{where}.rolls[{r}]");
-            if (roll.Partner is not null && !partners.Contains(roll.Partner)) check.Fault($"{where}.rolls[{r}].partner", $"there is no partner '{roll.Partner}' in this file; add them under partners or leave it out.");
+            var roll = RollReading.Read(
+                document,
+                string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}"),
+                check,
+                $"{where}.rolls[{r}]"
+            );
+            if (roll.Partner is not null && !partners.Contains(roll.Partner))
+                check.Fault(
+                    $"{where}.rolls[{r}].partner",
+                    $"there is no partner '{roll.Partner}' in this file; add them under partners or leave it out."
+                );
             rolls.Add(roll);
         }
         return head with { Rolls = rolls };
@@ -159,7 +202,8 @@ public static class LogReader
         var first = new Dictionary<string, string>();
         foreach (var (id, where) in ids)
         {
-            if (id.Length > 0 && !first.TryAdd(id, where)) check.Fault(where, $"'{id}' is taken by {first[id]}; ids are used once.");
+            if (id.Length > 0 && !first.TryAdd(id, where))
+                check.Fault(where, $"'{id}' is taken by {first[id]}; ids are used once.");
         }
     }
 
@@ -171,12 +215,16 @@ public static class LogReader
         {
             foreach (var exchange in roll.Exchanges)
             {
-                if (exchange.Start is { } start && vocabulary.Place(start) is null) own.Add(start);
+                if (exchange.Start is { } start && vocabulary.Place(start) is null)
+                    own.Add(start);
                 foreach (var notch in exchange.Notches)
                 {
-                    if (notch.From is { } from && vocabulary.Place(from) is null) own.Add(from);
-                    if (notch.To is { } to && vocabulary.Place(to) is null) own.Add(to);
-                    if (notch.Move is { } move && vocabulary.Move(move) is null) own.Add(move);
+                    if (notch.From is { } from && vocabulary.Place(from) is null)
+                        own.Add(from);
+                    if (notch.To is { } to && vocabulary.Place(to) is null)
+                        own.Add(to);
+                    if (notch.Move is { } move && vocabulary.Move(move) is null)
+                        own.Add(move);
                 }
             }
         }
@@ -186,8 +234,13 @@ public static class LogReader
     private static Fault FaultOf(JsonException e)
     {
         var path = e.Path is null or "$" ? "" : e.Path.TrimStart('$').TrimStart('.');
-        var line = e.LineNumber is { } l ? string.Create(CultureInfo.InvariantCulture, $"line {l + 1}, column {e.BytePositionInLine + 1}") : "";
-        var what = e.InnerException is null && e.Message.Contains("could not be converted", StringComparison.Ordinal) ? "has a value of the wrong type." : "is not valid JSON here.";
+        var line = e.LineNumber is { } l
+            ? string.Create(CultureInfo.InvariantCulture, $"line {l + 1}, column {e.BytePositionInLine + 1}")
+            : "";
+        var what =
+            e.InnerException is null && e.Message.Contains("could not be converted", StringComparison.Ordinal)
+                ? "has a value of the wrong type."
+                : "is not valid JSON here.";
         return new Fault(line, path.Length == 0 ? $"the file {what}" : $"{path} {what}");
     }
 }

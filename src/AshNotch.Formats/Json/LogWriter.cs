@@ -12,127 +12,177 @@ public static class LogWriter
     /// <summary>Writes a log as indented UTF-8 with a closing line break.</summary>
     public static void Write(Log log, Stream stream)
     {
-        using (var writer = new Utf8JsonWriter(stream, LogJson.Pretty)) JsonSerializer.Serialize(writer, Document(log), LogJson.Default.LogDocument);
+        using (var writer = new Utf8JsonWriter(stream, LogJson.Pretty))
+            JsonSerializer.Serialize(writer, Document(log), LogJson.Default.LogDocument);
         stream.WriteByte((byte)'\n');
     }
 
     /// <summary>The document of a log.</summary>
-    public static LogDocument Document(Log log) => new()
-    {
-        Format = LogDocument.FormatName,
-        Version = LogDocument.CurrentVersion,
-        Practitioner = Document(log.Practitioner),
-        Partners = [.. log.Partners.Select(Document)],
-        Sessions = [.. log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
-        Focuses = None(log.Focuses.Select(Document)),
-        OwnNames = None(log.OwnNames.Select(Document)),
-    };
+    public static LogDocument Document(Log log) =>
+        new()
+        {
+            Format = LogDocument.FormatName,
+            Version = LogDocument.CurrentVersion,
+            Practitioner = Document(log.Practitioner),
+            Partners = [.. log.Partners.Select(Document)],
+            Sessions = [.. log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
+            Focuses = None(log.Focuses.Select(Document)),
+            OwnNames = None(log.OwnNames.Select(Document)),
+        };
 
     /// <summary>The document of a practitioner.</summary>
-    public static PractitionerDocument Document(Practitioner practitioner) => new()
-    {
-        Belt = Said(practitioner.Belt),
-        Stripes = practitioner.Stripes,
-        WeightKg = practitioner.WeightKg,
-        AgeDivision = Said(practitioner.AgeDivision),
-        Units = Said(practitioner.Units),
-        History = None(practitioner.History.Select(h => new PractitionerThenDocument { Since = Day(h.Since), Belt = Said(h.Belt), Stripes = h.Stripes, WeightKg = h.WeightKg, AgeDivision = Said(h.AgeDivision) })),
-    };
+    public static PractitionerDocument Document(Practitioner practitioner) =>
+        new()
+        {
+            Belt = Said(practitioner.Belt),
+            Stripes = practitioner.Stripes,
+            WeightKg = practitioner.WeightKg,
+            AgeDivision = Said(practitioner.AgeDivision),
+            Units = Said(practitioner.Units),
+            History = None(
+                practitioner.History.Select(h => new PractitionerThenDocument
+                {
+                    Since = Day(h.Since),
+                    Belt = Said(h.Belt),
+                    Stripes = h.Stripes,
+                    WeightKg = h.WeightKg,
+                    AgeDivision = Said(h.AgeDivision),
+                })
+            ),
+        };
 
     /// <summary>The document of a partner.</summary>
-    public static PartnerDocument Document(Partner partner) => new()
-    {
-        Id = partner.Id,
-        Name = partner.Name,
-        Belt = Said(partner.Belt),
-        Stripes = partner.Stripes,
-        WeightKg = partner.WeightKg,
-        Size = Said(partner.Size),
-        Traits = None(partner.Traits),
-        AlsoCalled = None(partner.AlsoCalled),
-        Notes = Empty(partner.Notes),
-    };
+    public static PartnerDocument Document(Partner partner) =>
+        new()
+        {
+            Id = partner.Id,
+            Name = partner.Name,
+            Belt = Said(partner.Belt),
+            Stripes = partner.Stripes,
+            WeightKg = partner.WeightKg,
+            Size = Said(partner.Size),
+            Traits = None(partner.Traits),
+            AlsoCalled = None(partner.AlsoCalled),
+            Notes = Empty(partner.Notes),
+        };
 
     /// <summary>The document of a session without its rolls.</summary>
-    public static SessionDocument Head(Session session) => new()
-    {
-        Id = session.Id,
-        Date = Day(session.Date),
-        Time = session.Time?.ToString("HH:mm", CultureInfo.InvariantCulture),
-        Kind = Said(session.Kind),
-        Attire = Said(session.Attire),
-        Notes = session.Notes,
-        State = session.State is null ? null : new DayStateDocument { Energy = Said(session.State.Energy), Sore = None(session.State.Sore), Note = session.State.Note },
-    };
+    public static SessionDocument Head(Session session) =>
+        new()
+        {
+            Id = session.Id,
+            Date = Day(session.Date),
+            Time = session.Time?.ToString("HH:mm", CultureInfo.InvariantCulture),
+            Kind = Said(session.Kind),
+            Attire = Said(session.Attire),
+            Notes = session.Notes,
+            State = session.State is null
+                ? null
+                : new DayStateDocument
+                {
+                    Energy = Said(session.State.Energy),
+                    Sore = None(session.State.Sore),
+                    Note = session.State.Note,
+                },
+        };
 
     /// <summary>The document of a roll.</summary>
-    public static RollDocument Document(Roll roll) => new()
-    {
-        Id = roll.Id,
-        Partner = roll.Partner,
-        PartnerBelt = Said(roll.PartnerThen.Belt),
-        PartnerStripes = roll.PartnerThen.Stripes,
-        PartnerWeightKg = roll.PartnerThen.WeightKg,
-        PartnerSize = Said(roll.PartnerThen.Size),
-        Kind = Said(roll.Kind),
-        Intensity = Said(roll.Intensity),
-        PartnerIntensity = Said(roll.PartnerIntensity),
-        Minutes = roll.Minutes,
-        PlannedMinutes = roll.PlannedMinutes,
-        Rules = roll.Rules,
-        Mission = roll.Mission is null ? null : new MissionDocument { Text = roll.Mission.Text, Checks = None(roll.Mission.Checks.Select(c => new CheckDocument { Text = c.Text, Done = c.Done })) },
-        Partial = None(roll.Partial.Select(Term.Of)),
-        Retelling = roll.Retelling,
-        Notes = roll.Notes,
-        Exchanges = [.. roll.Exchanges.Select(Document)],
-        Takeaways = None(roll.Takeaways.Select(Document)),
-    };
+    public static RollDocument Document(Roll roll) =>
+        new()
+        {
+            Id = roll.Id,
+            Partner = roll.Partner,
+            PartnerBelt = Said(roll.PartnerThen.Belt),
+            PartnerStripes = roll.PartnerThen.Stripes,
+            PartnerWeightKg = roll.PartnerThen.WeightKg,
+            PartnerSize = Said(roll.PartnerThen.Size),
+            Kind = Said(roll.Kind),
+            Intensity = Said(roll.Intensity),
+            PartnerIntensity = Said(roll.PartnerIntensity),
+            Minutes = roll.Minutes,
+            PlannedMinutes = roll.PlannedMinutes,
+            Rules = roll.Rules,
+            Mission = roll.Mission is null
+                ? null
+                : new MissionDocument
+                {
+                    Text = roll.Mission.Text,
+                    Checks = None(roll.Mission.Checks.Select(c => new CheckDocument { Text = c.Text, Done = c.Done })),
+                },
+            Partial = None(roll.Partial.Select(Term.Of)),
+            Retelling = roll.Retelling,
+            Notes = roll.Notes,
+            Exchanges = [.. roll.Exchanges.Select(Document)],
+            Takeaways = None(roll.Takeaways.Select(Document)),
+        };
 
     /// <summary>The document of an exchange.</summary>
-    public static ExchangeDocument Document(Exchange exchange) => new() { Start = exchange.Start, End = Said(exchange.End), Notches = [.. exchange.Notches.Select(Document)] };
+    public static ExchangeDocument Document(Exchange exchange) =>
+        new()
+        {
+            Start = exchange.Start,
+            End = Said(exchange.End),
+            Notches = [.. exchange.Notches.Select(Document)],
+        };
 
     /// <summary>The document of a takeaway.</summary>
-    public static TakeawayDocument Document(Takeaway takeaway) => new() { Text = takeaway.Text, Exchange = takeaway.Exchange, Notch = takeaway.Notch };
+    public static TakeawayDocument Document(Takeaway takeaway) =>
+        new()
+        {
+            Text = takeaway.Text,
+            Exchange = takeaway.Exchange,
+            Notch = takeaway.Notch,
+        };
 
     /// <summary>The document of a notch.</summary>
-    public static NotchDocument Document(Notch notch) => new()
-    {
-        By = Term.Of(notch.By),
-        Move = notch.Move,
-        From = notch.From,
-        To = notch.To,
-        Outcome = Term.Of(notch.Outcome),
-        Side = Said(notch.Side),
-        At = Clock(notch.AtSeconds),
-        Remaining = Clock(notch.RemainingSeconds),
-        Given = Said(notch.Given),
-        Causes = None(notch.Causes),
-        Unsure = notch.Unsure ? true : null,
-        Inferred = None(notch.Inferred),
-        Note = notch.Note,
-        Advice = None(notch.Advice.Select(a => new AdviceDocument { Text = a.Text, From = a.From })),
-        Span = notch.Span is { } span ? [span.Start, span.End] : null,
-    };
+    public static NotchDocument Document(Notch notch) =>
+        new()
+        {
+            By = Term.Of(notch.By),
+            Move = notch.Move,
+            From = notch.From,
+            To = notch.To,
+            Outcome = Term.Of(notch.Outcome),
+            Side = Said(notch.Side),
+            At = Clock(notch.AtSeconds),
+            Remaining = Clock(notch.RemainingSeconds),
+            Given = Said(notch.Given),
+            Causes = None(notch.Causes),
+            Unsure = notch.Unsure ? true : null,
+            Inferred = None(notch.Inferred),
+            Note = notch.Note,
+            Advice = None(notch.Advice.Select(a => new AdviceDocument { Text = a.Text, From = a.From })),
+            Span = notch.Span is { } span ? [span.Start, span.End] : null,
+        };
 
     /// <summary>The document of a focus.</summary>
-    public static OwnNameDocument Document(OwnName name) => new() { Name = name.Name, Id = name.Id, Kind = name.Kind is { } kind ? Term.Of(kind) : null };
+    public static OwnNameDocument Document(OwnName name) =>
+        new()
+        {
+            Name = name.Name,
+            Id = name.Id,
+            Kind = name.Kind is { } kind ? Term.Of(kind) : null,
+        };
 
     /// <summary>The written form of a focus.</summary>
-    public static FocusDocument Document(Focus focus) => new()
-    {
-        From = focus.From,
-        By = Term.Of(focus.By),
-        Move = focus.Move,
-        To = focus.To,
-        Chosen = Day(focus.Chosen),
-        Reason = focus.Reason,
-    };
+    public static FocusDocument Document(Focus focus) =>
+        new()
+        {
+            From = focus.From,
+            By = Term.Of(focus.By),
+            Move = focus.Move,
+            To = focus.To,
+            Chosen = Day(focus.Chosen),
+            Reason = focus.Reason,
+        };
 
-    private static string? Said<T>(T? term) where T : struct, Enum => term is { } value ? Term.Of(value) : null;
+    private static string? Said<T>(T? term)
+        where T : struct, Enum => term is { } value ? Term.Of(value) : null;
 
     private static string? Day(DateOnly? day) => day?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
 
-    private static string? Clock(int? seconds) => seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $"{s / 60}:{s % 60:00}") : null;
+    private static string? Clock(int? seconds) =>
+        seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $"{s / 60}:{s % 60:00}") : null;
 
     private static string? Empty(string text) => text.Length == 0 ? null : text;
 

@@ -14,14 +14,18 @@ public static class RollReading
     {
         var at = where.Length == 0 ? "" : where + ".";
         var exchanges = Each(written.Exchanges, $"{at}exchanges", check, (e, path) => Read(e, check, path));
-        if (exchanges.Sum(e => e.Notches.Count) > Limits.MostNotches) check.Fault($"{at}exchanges", $"more than {Limits.MostNotches} notches in one roll; split it.");
+        if (exchanges.Sum(e => e.Notches.Count) > Limits.MostNotches)
+            check.Fault($"{at}exchanges", $"more than {Limits.MostNotches} notches in one roll; split it.");
         return new Roll
         {
             Id = check.Name(written.Id, at, "id") ?? id,
             Partner = check.Name(written.Partner, at, "partner"),
             PartnerThen = new PartnerOfTheDay(
-                check.Term<Belt>(written.PartnerBelt, at, "partnerBelt"), check.Stripes(written.PartnerStripes, at, "partnerStripes"),
-                check.Weight(written.PartnerWeightKg, at, "partnerWeightKg"), check.Term<RelativeSize>(written.PartnerSize, at, "partnerSize")),
+                check.Term<Belt>(written.PartnerBelt, at, "partnerBelt"),
+                check.Stripes(written.PartnerStripes, at, "partnerStripes"),
+                check.Weight(written.PartnerWeightKg, at, "partnerWeightKg"),
+                check.Term<RelativeSize>(written.PartnerSize, at, "partnerSize")
+            ),
             Kind = check.Term<RollKind>(written.Kind, at, "kind"),
             Intensity = check.Term<Intensity>(written.Intensity, at, "intensity"),
             PartnerIntensity = check.Term<Intensity>(written.PartnerIntensity, at, "partnerIntensity"),
@@ -29,7 +33,13 @@ public static class RollReading
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
             Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, $"{at}mission"),
-            Partial = [.. (written.Partial ?? []).Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()],
+            Partial =
+            [
+                .. (written.Partial ?? [])
+                    .Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]"))
+                    .OfType<PartialAccount>()
+                    .Distinct(),
+            ],
             Retelling = check.Text(written.Retelling, at, "retelling"),
             Notes = check.Text(written.Notes, at, "notes"),
             Exchanges = exchanges,
@@ -41,9 +51,12 @@ public static class RollReading
     public static Notch Read(NotchDocument written, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : where + ".";
-        if (string.IsNullOrWhiteSpace(written.By)) check.Fault($"{at}by", "says whose notch it is and is required: me or partner.");
-        if (string.IsNullOrWhiteSpace(written.Outcome)) check.Fault($"{at}outcome", "says how it came out and is required, such as landed or stopped.");
-        if (written.Span is { } s && (s.Count != 2 || s[0] < 0 || s[1] < s[0])) check.Fault($"{at}span", "is two character offsets, start and end.");
+        if (string.IsNullOrWhiteSpace(written.By))
+            check.Fault($"{at}by", "says whose notch it is and is required: me or partner.");
+        if (string.IsNullOrWhiteSpace(written.Outcome))
+            check.Fault($"{at}outcome", "says how it came out and is required, such as landed or stopped.");
+        if (written.Span is { } s && (s.Count != 2 || s[0] < 0 || s[1] < s[0]))
+            check.Fault($"{at}span", "is two character offsets, start and end.");
         return new Notch
         {
             By = check.Term<Who>(written.By, at, "by") ?? Who.Me,
@@ -59,19 +72,31 @@ public static class RollReading
             Unsure = written.Unsure ?? false,
             Inferred = check.Names(written.Inferred, at, "inferred"),
             Note = check.Text(written.Note, at, "note"),
-            Advice = Each(written.Advice, $"{at}advice", check, (a, path) => new Advice(Required(check.Text(a.Text, path + ".", "text"), check, $"{path}.text"), check.Name(a.From, path + ".", "from"))),
+            Advice = Each(
+                written.Advice,
+                $"{at}advice",
+                check,
+                (a, path) =>
+                    new Advice(
+                        Required(check.Text(a.Text, path + ".", "text"), check, $"{path}.text"),
+                        check.Name(a.From, path + ".", "from")
+                    )
+            ),
             Span = written.Span is [var start, var end] ? new Span(start, end) : null,
         };
     }
 
     /// <summary>Reads the items of a list that may be absent; a null item is a fault.</summary>
-    internal static IReadOnlyList<T> Each<TWritten, T>(List<TWritten>? written, string where, Checker check, Func<TWritten, string, T> read) where TWritten : class
+    internal static IReadOnlyList<T> Each<TWritten, T>(List<TWritten>? written, string where, Checker check, Func<TWritten, string, T> read)
+        where TWritten : class
     {
         var items = new List<T>(written?.Count ?? 0);
         for (var i = 0; i < (written?.Count ?? 0); i++)
         {
-            if (written![i] is { } item) items.Add(read(item, $"{where}[{i}]"));
-            else check.Fault($"{where}[{i}]", "is null; take it out or fill it in.");
+            if (written![i] is { } item)
+                items.Add(read(item, $"{where}[{i}]"));
+            else
+                check.Fault($"{where}[{i}]", "is null; take it out or fill it in.");
         }
         return items;
     }
@@ -79,30 +104,47 @@ public static class RollReading
     /// <summary>A text that must be there.</summary>
     internal static string Required(string? text, Checker check, string where)
     {
-        if (text is null) check.Fault(where, "is empty; write something or take the entry out.");
+        if (text is null)
+            check.Fault(where, "is empty; write something or take the entry out.");
         return text ?? "";
     }
 
-    private static Exchange Read(ExchangeDocument written, Checker check, string where) => new()
-    {
-        Start = check.Name(written.Start, where + ".", "start"),
-        End = check.Term<ExchangeEnd>(written.End, where + ".", "end"),
-        Notches = Each(written.Notches, $"{where}.notches", check, (n, path) => Read(n, check, path)),
-    };
+    private static Exchange Read(ExchangeDocument written, Checker check, string where) =>
+        new()
+        {
+            Start = check.Name(written.Start, where + ".", "start"),
+            End = check.Term<ExchangeEnd>(written.End, where + ".", "end"),
+            Notches = Each(written.Notches, $"{where}.notches", check, (n, path) => Read(n, check, path)),
+        };
 
     private static Mission? Read(MissionDocument? written, Checker check, string where)
     {
-        if (written is null) return null;
-        if (written.Checks?.Count > Limits.MostChecks) check.Fault($"{where}.checks", $"at most {Limits.MostChecks} checks can be kept in mind; take some out.");
+        if (written is null)
+            return null;
+        if (written.Checks?.Count > Limits.MostChecks)
+            check.Fault($"{where}.checks", $"at most {Limits.MostChecks} checks can be kept in mind; take some out.");
         return new Mission(
             Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"),
-            Each(written.Checks, $"{where}.checks", check, (c, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)));
+            Each(
+                written.Checks,
+                $"{where}.checks",
+                check,
+                (c, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)
+            )
+        );
     }
 
     private static Takeaway Read(TakeawayDocument written, IReadOnlyList<Exchange> exchanges, Checker check, string where)
     {
-        var tied = written.Exchange is not { } e || (e >= 0 && e < exchanges.Count && (written.Notch is not { } n || (n >= 0 && n < exchanges[e].Notches.Count)));
-        if (!tied || (written.Exchange is null && written.Notch is not null)) check.Fault(where, "is tied to a notch that is not there; exchange and notch count from 0.");
-        return new Takeaway(Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"), written.Exchange, written.Notch);
+        var tied =
+            written.Exchange is not { } e
+            || (e >= 0 && e < exchanges.Count && (written.Notch is not { } n || (n >= 0 && n < exchanges[e].Notches.Count)));
+        if (!tied || (written.Exchange is null && written.Notch is not null))
+            check.Fault(where, "is tied to a notch that is not there; exchange and notch count from 0.");
+        return new Takeaway(
+            Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"),
+            written.Exchange,
+            written.Notch
+        );
     }
 }
