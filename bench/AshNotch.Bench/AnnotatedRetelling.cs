@@ -6,9 +6,10 @@ namespace AshNotch.Bench;
 
 /// <summary>A retelling with what a person says it means.</summary>
 /// <remarks>
-/// Written as text with marks: <c>[words=id]</c> names a place or move; with <c>me</c> or <c>they</c> after the id it is a notch, landed unless
-/// <c>stopped</c>, <c>abandoned</c>, <c>near</c>, <c>threatened</c> or <c>tap</c> follows; <c>given:me</c> and <c>given:partner</c> say who let it happen;
-/// <c>!</c> marks what was only thought of, advised, or of another day. Places are seen from me.
+/// Written as text with marks: <c>[words=id]</c> names a place or move; with <c>me</c> or <c>they</c> after the id it is a notch,
+/// landed unless <c>stopped</c>, <c>abandoned</c>, <c>near</c>, <c>threatened</c> or <c>tap</c> follows; <c>given:me</c> and
+/// <c>given:partner</c> say who let it happen; <c>!</c> marks what was only thought of, advised, or of another day. Places are seen
+/// from me.
 /// </remarks>
 internal sealed record AnnotatedRetelling(string File, string Title, string? Partner, string Text, IReadOnlyList<Mark> Marks)
 {
@@ -74,7 +75,7 @@ internal sealed record Mark(int Start, int End, string Id, Who? By, Outcome Outc
             else if (!Term.TryRead(word, out outcome))
                 throw new InvalidDataException($"the mark '{string.Join(' ', says)}' says '{word}', which means nothing.");
         }
-        if (MatVocabulary.BuiltIn.Move(says[0]) is null && MatVocabulary.BuiltIn.Place(says[0]) is null)
+        if (MatVocabulary.BuiltIn.Move(new MoveId(says[0])) is null && MatVocabulary.BuiltIn.Place(new PlaceId(says[0])) is null)
             throw new InvalidDataException($"there is no move or place '{says[0]}'.");
         return new Mark(start, end, says[0], by, outcome, given, onlySaid);
     }

@@ -4,7 +4,9 @@ using AshNotch.Storage;
 
 namespace AshNotch.Bench;
 
-/// <summary>200 saves over HTTP with a kill -9 in the middle: every acknowledged roll must be there afterwards, and the file whole.</summary>
+/// <summary>
+/// 200 saves over HTTP with a kill -9 in the middle: every acknowledged roll must be there afterwards, and the file whole.
+/// </summary>
 internal static class Crash
 {
     private const int Saves = 200;
@@ -35,7 +37,8 @@ internal static class Crash
                 missing++;
             lost += missing;
             Console.WriteLine(
-                $"  run {run + 1, 2}: {before, 3} acknowledged, then {acknowledged.Count} in all, {missing} missing, integrity_check {health}"
+                $"  run {run + 1, 2}: {before, 3} acknowledged, then {acknowledged.Count} in all, {missing} missing, integrity_check "
+                    + $"{health}"
             );
             Directory.Delete(directory, recursive: true);
         }

@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace AshNotch.Bench;
 
-/// <summary>Reads the annotated retellings, the half it was tuned on and the half that was set aside, and prints how far it agrees.</summary>
+/// <summary>Reads the annotated retellings, the half tuned on and the half set aside, and prints how far it agrees.</summary>
 internal static class Reading
 {
     public static void Run(string[] args)
@@ -10,7 +10,8 @@ internal static class Reading
         var folder = Path.Combine(Root(), "bench", "reading");
         var asked = args.Length > 0 ? args[0] : null;
         Console.WriteLine(
-            "reading            retellings  mentions: recall precision role  notches: recall precision  who   move  outcome  all right  wrongly counted"
+            "reading            retellings  mentions: recall precision role  "
+                + "notches: recall precision  who   move  outcome  all right  wrongly counted"
         );
         foreach (var half in (string[])["tuning", "set-aside"])
         {
@@ -23,10 +24,13 @@ internal static class Reading
                 score.Add(told, tell);
             }
             Console.WriteLine(
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"{half, -18} {score.Retellings, 10}  {"", 9} {Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     {Share(score.RolesRight, score.Roles)} {"", 9} {Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     {Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  {Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      {score.WronglyCounted} of {score.OnlySaid}"
-                )
+                string.Create(CultureInfo.InvariantCulture, $"{half, -18} {score.Retellings, 10}  {"", 9} ")
+                    + $"{Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     "
+                    + $"{Share(score.RolesRight, score.Roles)} {"", 9} "
+                    + $"{Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     "
+                    + $"{Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  "
+                    + $"{Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      "
+                    + $"{score.WronglyCounted} of {score.OnlySaid}"
             );
         }
     }

@@ -7,6 +7,8 @@ namespace AshNotch.Bench;
 /// <summary>How far a reading agrees with the marks of a person.</summary>
 internal sealed class ReadingScore
 {
+    private static readonly Phrasebook Book = Phrasebook.Of(MatVocabulary.BuiltIn);
+
     public int Mentions { get; private set; }
     public int MentionsRead { get; private set; }
     public int MentionsFound { get; private set; }
@@ -27,12 +29,12 @@ internal sealed class ReadingScore
     public void Add(AnnotatedRetelling told, Action<string>? tell = null)
     {
         Retellings++;
-        var read = RetellingReader.Read(told.Text, told.Partner);
+        var read = RollReader.Read(told.Text, Book, told.Partner);
         AddMentions(told, read, tell);
         AddNotches(told, read, tell);
     }
 
-    private void AddMentions(AnnotatedRetelling told, Retelling read, Action<string>? tell)
+    private void AddMentions(AnnotatedRetelling told, RollRead read, Action<string>? tell)
     {
         Mentions += told.Marks.Count;
         MentionsRead += read.Mentions.Count;
@@ -42,14 +44,13 @@ internal sealed class ReadingScore
             var same = free.FirstOrDefault(m => m.Start < mark.End && mark.Start < m.End && IsSameName(m, mark));
             if (same is null)
             {
-                tell?.Invoke(
-                    $"mention missed: {told.Text[mark.Start..mark.End]} = {mark.Id}{string.Concat(read.Mentions.Where(m => m.Start < mark.End && mark.Start < m.End).Select(m => $", read as {m.Id}"))}"
-                );
+                var instead = read.Mentions.Where(m => m.Start < mark.End && mark.Start < m.End).Select(m => $", read as {m.Id}");
+                tell?.Invoke($"mention missed: {told.Text[mark.Start..mark.End]} = {mark.Id}{string.Concat(instead)}");
                 continue;
             }
             free.Remove(same);
             MentionsFound++;
-            if (!mark.IsPlace || same.Kind != "place")
+            if (!mark.IsPlace || same.Kind != MentionKind.Place)
                 continue;
             Roles++;
             if (same.Id == mark.Id)
@@ -61,7 +62,7 @@ internal sealed class ReadingScore
             tell?.Invoke($"mention too many: {extra.Text} = {extra.Id}");
     }
 
-    private void AddNotches(AnnotatedRetelling told, Retelling read, Action<string>? tell)
+    private void AddNotches(AnnotatedRetelling told, RollRead read, Action<string>? tell)
     {
         var free = read.Exchanges.SelectMany(e => e.Exchange.Notches).ToList();
         NotchesRead += free.Count;
@@ -104,13 +105,13 @@ internal sealed class ReadingScore
 
     private static bool IsSame(Notch notch, Mark mark) =>
         mark.IsPlace
-            ? notch.To is { } to && Position(to) == Position(mark.Id) && (notch.Move is null || !IsOther(notch, mark))
-            : notch.Move == mark.Id;
+            ? notch.To is { } to && Position(to.Value) == Position(mark.Id) && (notch.Move is null || !IsOther(notch, mark))
+            : notch.Move?.Value == mark.Id;
 
     // "took his back" names the move and the place it leads to alike.
     private static bool IsSameName(Mention read, Mark mark) =>
         Position(read.Id) == Position(mark.Id)
-        || (mark.IsPlace && MatVocabulary.BuiltIn.Move(read.Id)?.To is { } to && Position(to) == Position(mark.Id));
+        || (mark.IsPlace && MatVocabulary.BuiltIn.Move(new MoveId(read.Id))?.To is { } to && Position(to.Id.Value) == Position(mark.Id));
 
     // A named move that leads to the place is the same event told with its verb.
     private static bool IsOther(Notch notch, Mark mark) => notch.Span is { } s && !(s.Start < mark.End && mark.Start < s.End);
@@ -119,5 +120,6 @@ internal sealed class ReadingScore
 
     private static string Say(Mark mark, string text) => $"{mark.By} {mark.Id} {mark.Outcome} ('{text[mark.Start..mark.End]}')";
 
-    private static string Say(Notch notch) => $"{notch.By} {notch.Move ?? "-"} {notch.From ?? "?"}>{notch.To ?? "?"} {notch.Outcome}";
+    private static string Say(Notch notch) =>
+        $"{notch.By} {notch.Move?.Value ?? "-"} {notch.From?.Value ?? "?"}>{notch.To?.Value ?? "?"} {notch.Outcome}";
 }

@@ -4,11 +4,14 @@ using AshNotch.App.Verbs;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.Bench;
 
-/// <summary>Time and memory of weak spots, from the demo log to 250,000 notches made by repeating it, as whole processes; and of reading.</summary>
+/// <summary>
+/// Time and memory of weak spots, from the demo log to 250,000 notches made by repeating it, as whole processes; and of reading.
+/// </summary>
 internal static class Speed
 {
     private static readonly string Program = Path.Combine(AppContext.BaseDirectory, "AshNotch.App.dll");
@@ -16,7 +19,7 @@ internal static class Speed
     public static void Run()
     {
         using var stream = File.OpenRead(DemoData.File);
-        var demo = LogReader.Read(stream).Log;
+        var demo = LogReader.Read(stream, MatVocabulary.BuiltIn).Log;
         var own = demo.Rolls.Sum(r => r.Roll.Notches.Count());
         Console.WriteLine("weak-spots FILE as a whole process, median of 5: notches, file MB, seconds, peak MB");
         foreach (var target in (int[])[own, 25_000, 125_000, 250_000])
@@ -35,17 +38,20 @@ internal static class Speed
         }
 
         var many = Repeat(demo, (int)Math.Ceiling(250_000 / (double)own));
-        WeakSpotRanking.Of(many, Aim.Points);
+        WeakSpotRanking.Of(many, MatVocabulary.BuiltIn, Aim.Points);
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"ranking alone in a running program: {Median(() => WeakSpotRanking.Of(demo, Aim.Points)):0.0} ms on the demo log, {Median(() => WeakSpotRanking.Of(many, Aim.Points)):0} ms on 250,000 notches"
+                $"ranking alone in a running program: {Median(() => WeakSpotRanking.Of(demo, MatVocabulary.BuiltIn, Aim.Points)):0.0} "
+                    + $"ms on the demo log, {Median(() => WeakSpotRanking.Of(many, MatVocabulary.BuiltIn, Aim.Points)):0} ms on 250,000 "
+                    + $"notches"
             )
         );
         var words = string.Join(' ', demo.Rolls.Select(r => r.Roll.Retelling).OfType<string>());
         words = string.Join(' ', Word.Split(words + " " + words).Take(1000).Select(w => w.Text));
+        var book = Phrasebook.Of(MatVocabulary.BuiltIn);
         Console.WriteLine(
-            string.Create(CultureInfo.InvariantCulture, $"reading 1,000 words: {Median(() => RetellingReader.Read(words)):0.0} ms")
+            string.Create(CultureInfo.InvariantCulture, $"reading 1,000 words: {Median(() => RollReader.Read(words, book)):0.0} ms")
         );
     }
 

@@ -41,9 +41,9 @@ internal sealed class Mat(Random random)
         while (left > 0)
         {
             var start =
-                positional ? "half-guard/bottom"
-                : random.Next(3) == 0 ? "seated-guard/bottom"
-                : "standing/neutral";
+                positional ? new PlaceId("half-guard/bottom")
+                : random.Next(3) == 0 ? new PlaceId("seated-guard/bottom")
+                : PlaceId.Standing;
             var (exchange, used) = Exchange(start, left, tilt, light);
             exchanges.Add(exchange);
             left -= used;
@@ -69,7 +69,7 @@ internal sealed class Mat(Random random)
         };
     }
 
-    private (Exchange, int) Exchange(string start, int left, double tilt, bool light)
+    private (Exchange, int) Exchange(PlaceId start, int left, double tilt, bool light)
     {
         var notches = new List<Notch>();
         var now = start;
@@ -92,17 +92,17 @@ internal sealed class Mat(Random random)
         return (new Exchange { Start = start, Notches = notches }, notches.Count);
     }
 
-    private Notch Notch(string now, double tilt, bool light)
+    private Notch Notch(PlaceId now, double tilt, bool light)
     {
         var ways = Book.Exits(now)
             .OrderBy(e => e.Key.By)
-            .ThenBy(e => e.Key.Move, StringComparer.Ordinal)
+            .ThenBy(e => e.Key.Move?.Value, StringComparer.Ordinal)
             .Select(e =>
                 (
                     e.Key,
                     Weight: e.Value
                         * Book.Lands(now, e.Key.By)
-                        * Habits.GetValueOrDefault((now, e.Key.By, e.Key.Move!), 1)
+                        * Habits.GetValueOrDefault((now.Value, e.Key.By, e.Key.Move!.Value.Value), 1)
                         * Math.Exp(e.Key.By == Who.Me ? tilt : -tilt)
                 )
             )
@@ -118,11 +118,11 @@ internal sealed class Mat(Random random)
             break;
         }
         // They pull to half guard, where they feel at home.
-        var to = way is { By: Who.Me, Move: "guard-pull" } ? "half-guard/bottom" : way.To;
+        var to = way is { By: Who.Me, Move.Value: "guard-pull" } ? new PlaceId("half-guard/bottom") : way.To;
         var lands =
             random.NextDouble()
             < (
-                now is "half-guard/bottom" && way.Move == "knee-cut-pass" ? 0.8
+                now.Value is "half-guard/bottom" && way.Move?.Value == "knee-cut-pass" ? 0.8
                 : to is null ? 0.4
                 : 0.6
             );

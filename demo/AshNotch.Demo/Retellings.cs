@@ -5,9 +5,13 @@ using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Demo;
 
-/// <summary>Reads the hand-written weeks: a line <c># day kind attire</c> opens a session, <c>@ partner minutes intensity</c> a roll.</summary>
+/// <summary>
+/// Reads the hand-written weeks: a line <c># day kind attire</c> opens a session, <c>@ partner minutes intensity</c> a roll.
+/// </summary>
 internal static class Retellings
 {
+    private static readonly Phrasebook Book = Phrasebook.Of(MatVocabulary.BuiltIn);
+
     public static IEnumerable<Session> Read(string text, IReadOnlyList<Partner> partners)
     {
         foreach (var block in text.ReplaceLineEndings("\n").Split("\n# ", StringSplitOptions.RemoveEmptyEntries))
@@ -33,7 +37,7 @@ internal static class Retellings
         var head = block[..line].Split(' ');
         var partner = partners.Single(p => p.Id == head[0]);
         var text = block[(line + 1)..].Trim();
-        var read = RetellingReader.Read(text, partner.Name);
+        var read = RollReader.Read(text, Book, partner.Name);
         return new Roll
         {
             Id = id,

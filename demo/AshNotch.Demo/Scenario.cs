@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Demo;
 

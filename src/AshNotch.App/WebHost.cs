@@ -3,8 +3,9 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using AshNotch.App.Endpoints;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
 using AshNotch.Storage;
-using Microsoft.Extensions.FileProviders;
 
 namespace AshNotch.App;
 
@@ -15,7 +16,7 @@ public static class WebHost
     public const long LargestRequest = 2 * 1024 * 1024;
 
     /// <summary>Builds it over an open store, listening on 127.0.0.1 only.</summary>
-    public static WebApplication Build(ServeOptions options, LogStore store)
+    public static WebApplication Build(ServeOptions options, LogStore store, MatVocabulary vocabulary)
     {
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory });
         builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
@@ -26,7 +27,12 @@ public static class WebHost
             kestrel.Limits.MaxRequestBodySize = LargestRequest;
             kestrel.AddServerHeader = false;
         });
-        builder.Services.AddSingleton(options).AddSingleton(store).AddSingleton<LogCache>().AddSingleton(TimeProvider.System);
+        builder
+            .Services.AddSingleton(options)
+            .AddSingleton(store)
+            .AddSingleton(vocabulary)
+            .AddSingleton<LogCache>()
+            .AddSingleton(TimeProvider.System);
         builder.Services.AddHostFiltering(o => o.AllowedHosts = ["127.0.0.1", "localhost"]);
         builder.Services.AddProblemDetails();
         builder.Services.AddExceptionHandler<Problems>();
@@ -36,49 +42,32 @@ public static class WebHost
             o.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             o.SerializerOptions.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
             o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower));
+            o.SerializerOptions.Converters.Add(new PlaceIdConverter());
+            o.SerializerOptions.Converters.Add(new MoveIdConverter());
         });
         builder.Services.AddOpenApi(
             "v1",
             o =>
-                o.AddDocumentTransformer(
-                    (document, _, _) =>
-                    {
-                        document.Info.Title = "Ash Notch";
-                        document.Servers?.Clear();
-                        return Task.CompletedTask;
-                    }
-                )
+            {
+                o.AddDocumentTransformer(ApiDescription.Head);
+                o.AddSchemaTransformer(ApiDescription.Terms);
+            }
         );
+        builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
 
         var app = builder.Build();
+        app.UseResponseCompression();
         app.UseHostFiltering();
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.Use(Guard.Run);
-        var pages = Path.Combine(AppContext.BaseDirectory, "wwwroot");
-        if (Directory.Exists(pages))
-        {
-            var files = new PhysicalFileProvider(pages);
-            app.UseDefaultFiles(new DefaultFilesOptions { FileProvider = files });
-            app.UseStaticFiles(new StaticFileOptions { FileProvider = files });
-        }
-        app.MapVocabulary()
-            .MapReading()
-            .MapBoard()
-            .MapNames()
-            .MapCaptions()
-            .MapTellings()
-            .MapRolls()
-            .MapHistory()
-            .MapPartners()
-            .MapPractitioner()
-            .MapWeakSpots()
-            .MapFocus()
-            .MapDrafts()
-            .MapToday()
-            .MapKeeping();
+        app.UsePages();
+        app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
+        app.MapPartners().MapPractitioner().MapWeakSpots().MapFocus().MapToday().MapDrafts().MapSettings().MapExport().MapDemo();
         // The first letters somebody writes should not wait for the names to be learned.
-        app.Lifetime.ApplicationStarted.Register(() => Task.Run(() => RetellingReader.Read("I pulled guard and he passed.")));
+        app.Lifetime.ApplicationStarted.Register(() =>
+            Task.Run(() => RollReader.Read(Examples.Roll, app.Services.GetRequiredService<LogCache>().Book))
+        );
         return app;
     }
 }

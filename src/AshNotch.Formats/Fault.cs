@@ -8,11 +8,3 @@ public sealed record Fault(string Where, string What)
     /// <summary>The fault in one line.</summary>
     public override string ToString() => Where.Length == 0 ? What : $"{Where}: {What}";
 }
-
-/// <summary>An input is at fault; nothing of it was taken.</summary>
-/// <param name="faults">Each fault with its place.</param>
-public sealed class FaultyInputException(IReadOnlyList<Fault> faults) : Exception(string.Join(Environment.NewLine, faults))
-{
-    /// <summary>Each fault with its place.</summary>
-    public IReadOnlyList<Fault> Faults { get; } = faults;
-}

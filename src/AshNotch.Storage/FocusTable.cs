@@ -1,4 +1,3 @@
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
@@ -13,10 +12,10 @@ internal static class FocusTable
             .. connection
                 .Query("SELECT from_place, by, move, to_place, chosen, reason FROM focus ORDER BY key")
                 .Select(row => new Focus(
-                    row.GetString(0),
+                    new PlaceId(row.GetString(0)),
                     row.Said<Who>(1)!.Value,
-                    row.Text(2),
-                    row.Text(3),
+                    MoveId.Of(row.Text(2)),
+                    PlaceId.Of(row.Text(3)),
                     row.Day(4)!.Value,
                     row.Text(5)
                 )),
@@ -25,10 +24,10 @@ internal static class FocusTable
     public static void Add(SqliteConnection connection, Focus focus) =>
         connection.Run(
             "INSERT INTO focus (from_place, by, move, to_place, chosen, reason) VALUES ($1, $2, $3, $4, $5, $6)",
-            focus.From,
+            focus.From.Value,
             Term.Of(focus.By),
-            focus.Move,
-            focus.To,
+            focus.Move?.Value,
+            focus.To?.Value,
             Rows.Day(focus.Chosen),
             focus.Reason
         );

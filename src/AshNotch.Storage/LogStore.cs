@@ -1,5 +1,4 @@
 using System.Globalization;
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using Microsoft.Data.Sqlite;
 
@@ -82,7 +81,9 @@ public sealed class LogStore : IDisposable
             };
         });
 
-    /// <summary>Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.</summary>
+    /// <summary>
+    /// Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.
+    /// </summary>
     /// <exception cref="StorageException">The roll names a partner that is not there.</exception>
     public void SaveRoll(Session session, Roll roll, DateTimeOffset now) => SaveRolls(session, [], [roll], now);
 
@@ -175,7 +176,8 @@ public sealed class LogStore : IDisposable
             body is null
                 ? connection.Run("DELETE FROM draft WHERE id = $1", id)
                 : connection.Run(
-                    "INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, updated_at = $3",
+                    "INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, "
+                        + "updated_at = $3",
                     id,
                     body,
                     now.ToString("O", CultureInfo.InvariantCulture)
@@ -192,7 +194,10 @@ public sealed class LogStore : IDisposable
             connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value)
         );
 
-    /// <summary>Takes a whole log in, in one transaction. What has the same id is replaced, rolls keeping their earlier form in the history; the rest stays.</summary>
+    /// <summary>
+    /// Takes a whole log in, in one transaction. What has the same id is replaced, rolls keeping their earlier form in the history; the
+    /// rest stays.
+    /// </summary>
     public void Import(Log log, DateTimeOffset now) =>
         Write(connection =>
         {
@@ -221,6 +226,24 @@ public sealed class LogStore : IDisposable
             )
                 connection.Run($"DELETE FROM {table}");
             TakeIn(connection, log, now);
+            return true;
+        });
+
+    /// <summary>The newest day of a session, or null.</summary>
+    public DateOnly? LastDay() => Using(connection => connection.Query("SELECT max(date) FROM session").Select(row => row.Day(0)).First());
+
+    /// <summary>Moves every day of the log by so many days; for the demo, which is always fresh.</summary>
+    public void ShiftDays(int days) =>
+        Write(connection =>
+        {
+            foreach (
+                var (table, column) in (ReadOnlySpan<(string, string)>)
+                    [("session", "date"), ("focus", "chosen"), ("practitioner_history", "since")]
+            )
+                connection.Run(
+                    $"UPDATE {table} SET {column} = date({column}, $1) WHERE {column} IS NOT NULL",
+                    string.Create(CultureInfo.InvariantCulture, $"{days:+0;-0} days")
+                );
             return true;
         });
 

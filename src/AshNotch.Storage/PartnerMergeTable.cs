@@ -19,7 +19,8 @@ internal static class PartnerMergeTable
         connection.Run("DELETE FROM partner WHERE id = $1", gone);
         return (long)
             connection.Value(
-                "INSERT INTO partner_merge (gone, gone_was, kept, kept_was, rolls, merged_at) VALUES ($1, $2, $3, $4, $5, $6) RETURNING key",
+                "INSERT INTO partner_merge (gone, gone_was, kept, kept_was, rolls, merged_at) VALUES ($1, $2, $3, $4, $5, $6) "
+                    + "RETURNING key",
                 gone,
                 Written(goes),
                 kept,
@@ -34,7 +35,8 @@ internal static class PartnerMergeTable
     {
         var merge = connection
             .Query(
-                "SELECT gone_was, kept_was, rolls FROM partner_merge WHERE key = $1 AND undone_at IS NULL AND EXISTS (SELECT 1 FROM partner WHERE id = kept)",
+                "SELECT gone_was, kept_was, rolls FROM partner_merge WHERE key = $1 AND undone_at IS NULL AND EXISTS (SELECT 1 FROM "
+                    + "partner WHERE id = kept)",
                 key
             )
             .Select(row => (Gone: Read(row.GetString(0)), Kept: Read(row.GetString(1)), Rolls: row.Texts(2)))
@@ -69,7 +71,8 @@ internal static class PartnerMergeTable
     {
         while (
             connection.Value(
-                "SELECT kept FROM partner_merge WHERE gone = $1 AND undone_at IS NULL AND NOT EXISTS (SELECT 1 FROM partner WHERE id = $1) ORDER BY key DESC",
+                "SELECT kept FROM partner_merge WHERE gone = $1 AND undone_at IS NULL AND NOT EXISTS (SELECT 1 FROM partner WHERE id "
+                    + "= $1) ORDER BY key DESC",
                 id
             )
                 is string kept

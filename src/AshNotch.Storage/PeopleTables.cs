@@ -26,7 +26,8 @@ internal static class PeopleTables
 
     public static void Save(SqliteConnection connection, Partner partner) =>
         connection.Run(
-            "INSERT INTO partner (id, name, belt, stripes, weight_kg, size, traits, also_called, notes) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9) ON CONFLICT (id) DO UPDATE SET "
+            "INSERT INTO partner (id, name, belt, stripes, weight_kg, size, traits, also_called, notes) VALUES ($1, $2, $3, $4, "
+                + "$5, $6, $7, $8, $9) ON CONFLICT (id) DO UPDATE SET "
                 + "name = $2, belt = $3, stripes = $4, weight_kg = $5, size = $6, traits = $7, also_called = $8, notes = $9",
             partner.Id,
             partner.Name,
@@ -63,7 +64,8 @@ internal static class PeopleTables
     public static void Save(SqliteConnection connection, Practitioner practitioner)
     {
         connection.Run(
-            "INSERT INTO practitioner (id, belt, stripes, weight_kg, age_division, units) VALUES (1, $1, $2, $3, $4, $5) ON CONFLICT (id) DO UPDATE SET belt = $1, stripes = $2, weight_kg = $3, age_division = $4, units = $5",
+            "INSERT INTO practitioner (id, belt, stripes, weight_kg, age_division, units) VALUES (1, $1, $2, $3, $4, $5) ON "
+                + "CONFLICT (id) DO UPDATE SET belt = $1, stripes = $2, weight_kg = $3, age_division = $4, units = $5",
             Rows.Said(practitioner.Belt),
             practitioner.Stripes,
             practitioner.WeightKg,

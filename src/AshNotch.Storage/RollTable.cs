@@ -11,7 +11,8 @@ namespace AshNotch.Storage;
 internal static class RollTable
 {
     private const string Columns =
-        "r.key, r.id, r.session_id, r.partner_id, r.partner_belt, r.partner_stripes, r.partner_weight_kg, r.partner_size, r.kind, r.intensity, r.partner_intensity, "
+        "r.key, r.id, r.session_id, r.partner_id, r.partner_belt, r.partner_stripes, r.partner_weight_kg, r.partner_size, "
+        + "r.kind, r.intensity, r.partner_intensity, "
         + "r.minutes, r.planned_minutes, r.rules, r.mission, r.mission_checks, r.partial, r.retelling, r.notes";
 
     /// <summary>Rolls that are not deleted, by session, in order. Narrowed to one roll when <paramref name="id"/> is given.</summary>
@@ -22,7 +23,8 @@ internal static class RollTable
         var takeaways = new Dictionary<long, List<Takeaway>>();
         foreach (
             var row in connection.Query(
-                $"SELECT t.roll, t.text, t.exchange, t.notch FROM takeaway t JOIN roll r ON r.key = t.roll WHERE {which} ORDER BY t.roll, t.ordinal",
+                $"SELECT t.roll, t.text, t.exchange, t.notch FROM takeaway t JOIN roll r ON r.key = t.roll WHERE {which} ORDER BY "
+                    + $"t.roll, t.ordinal",
                 id
             )
         )
@@ -69,7 +71,9 @@ internal static class RollTable
         return bySession;
     }
 
-    /// <summary>Writes a roll: a new one at the end of its session, a known one in its place with its earlier form kept in the history.</summary>
+    /// <summary>
+    /// Writes a roll: a new one at the end of its session, a known one in its place with its earlier form kept in the history.
+    /// </summary>
     public static void Save(SqliteConnection connection, string sessionId, Roll roll, DateTimeOffset now, string change)
     {
         var existing = connection.Value("SELECT key FROM roll WHERE id = $1", roll.Id);
@@ -81,7 +85,8 @@ internal static class RollTable
             var moved = connection.Value("SELECT session_id FROM roll WHERE key = $1", key) as string != sessionId;
             if (moved)
                 connection.Run(
-                    "UPDATE roll SET session_id = $2, ordinal = (SELECT coalesce(max(ordinal) + 1, 0) FROM roll WHERE session_id = $2) WHERE key = $1",
+                    "UPDATE roll SET session_id = $2, ordinal = (SELECT coalesce(max(ordinal) + 1, 0) FROM roll WHERE session_id = "
+                        + "$2) WHERE key = $1",
                     key,
                     sessionId
                 );
@@ -92,14 +97,17 @@ internal static class RollTable
         {
             key = (long)
                 connection.Value(
-                    "INSERT INTO roll (id, session_id, ordinal) VALUES ($1, $2, (SELECT coalesce(max(ordinal) + 1, 0) FROM roll WHERE session_id = $2)) RETURNING key",
+                    "INSERT INTO roll (id, session_id, ordinal) VALUES ($1, $2, (SELECT coalesce(max(ordinal) + 1, 0) FROM roll WHERE "
+                        + "session_id = $2)) RETURNING key",
                     roll.Id,
                     sessionId
                 )!;
         }
         connection.Run(
-            "UPDATE roll SET partner_id = $2, partner_belt = $3, partner_stripes = $4, partner_weight_kg = $5, partner_size = $6, kind = $7, intensity = $8, partner_intensity = $9, "
-                + "minutes = $10, planned_minutes = $11, rules = $12, mission = $13, mission_checks = $14, partial = $15, retelling = $16, notes = $17, deleted_at = NULL WHERE key = $1",
+            "UPDATE roll SET partner_id = $2, partner_belt = $3, partner_stripes = $4, partner_weight_kg = $5, partner_size = $6, "
+                + "kind = $7, intensity = $8, partner_intensity = $9, "
+                + "minutes = $10, planned_minutes = $11, rules = $12, mission = $13, mission_checks = $14, partial = $15, retelling = "
+                + "$16, notes = $17, deleted_at = NULL WHERE key = $1",
             key,
             roll.Partner,
             Rows.Said(roll.PartnerThen.Belt),
@@ -144,7 +152,8 @@ internal static class RollTable
         [
             .. connection
                 .Query(
-                    "SELECT h.changed_at, h.change, h.document FROM roll_history h JOIN roll r ON r.key = h.roll WHERE r.id = $1 ORDER BY h.key",
+                    "SELECT h.changed_at, h.change, h.document FROM roll_history h JOIN roll r ON r.key = h.roll WHERE r.id = $1 "
+                        + "ORDER BY h.key",
                     id
                 )
                 .Select(row => new RollChange(
@@ -174,7 +183,8 @@ internal static class RollTable
         var notches = new Dictionary<(long, int), List<Notch>>();
         foreach (
             var row in connection.Query(
-                "SELECT n.roll, n.exchange, n.by, n.move, n.from_place, n.to_place, n.outcome, n.side, n.at_s, n.remaining_s, n.given, n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end "
+                "SELECT n.roll, n.exchange, n.by, n.move, n.from_place, n.to_place, n.outcome, n.side, n.at_s, n.remaining_s, n.given, "
+                    + "n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end "
                     + $"FROM notch n JOIN roll r ON r.key = n.roll WHERE {which} ORDER BY n.roll, n.exchange, n.ordinal",
                 id
             )
@@ -185,13 +195,13 @@ internal static class RollTable
                     new Notch
                     {
                         By = row.Said<Who>(2)!.Value,
-                        Move = row.Text(3),
-                        From = row.Text(4),
-                        To = row.Text(5),
+                        Move = MoveId.Of(row.Text(3)),
+                        From = PlaceId.Of(row.Text(4)),
+                        To = PlaceId.Of(row.Text(5)),
                         Outcome = row.Said<Outcome>(6)!.Value,
                         Side = row.Said<BodySide>(7),
-                        AtSeconds = row.Int(8),
-                        RemainingSeconds = row.Int(9),
+                        At = RollTime.Of(row.Int(8)),
+                        Remaining = RollTime.Of(row.Int(9)),
                         Given = row.Said<Who>(10),
                         Causes = row.Texts(11),
                         Unsure = row.GetInt32(12) != 0,
@@ -205,7 +215,8 @@ internal static class RollTable
         var exchanges = new Dictionary<long, List<Exchange>>();
         foreach (
             var row in connection.Query(
-                $"SELECT e.roll, e.ordinal, e.start, e.ended_by FROM exchange e JOIN roll r ON r.key = e.roll WHERE {which} ORDER BY e.roll, e.ordinal",
+                $"SELECT e.roll, e.ordinal, e.start, e.ended_by FROM exchange e JOIN roll r ON r.key = e.roll WHERE {which} ORDER BY "
+                    + $"e.roll, e.ordinal",
                 id
             )
         )
@@ -214,7 +225,7 @@ internal static class RollTable
                 .Add(
                     new Exchange
                     {
-                        Start = row.Text(2),
+                        Start = PlaceId.Of(row.Text(2)),
                         End = row.Said<ExchangeEnd>(3),
                         Notches = notches.GetValueOrDefault((row.GetInt64(0), row.GetInt32(1))) ?? [],
                     }
@@ -233,14 +244,15 @@ internal static class RollTable
             null
         );
         using var notchRow = connection.Command(
-            "INSERT INTO notch (roll, exchange, ordinal, by, move, from_place, to_place, outcome, side, at_s, remaining_s, given, causes, unsure, inferred, note, advice, span_start, span_end) "
+            "INSERT INTO notch (roll, exchange, ordinal, by, move, from_place, to_place, outcome, side, at_s, remaining_s, given, "
+                + "causes, unsure, inferred, note, advice, span_start, span_end) "
                 + "VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19)",
             new object?[19]
         );
         for (var e = 0; e < roll.Exchanges.Count; e++)
         {
             var exchange = roll.Exchanges[e];
-            Fill(exchangeRow, key, e, exchange.Start, Rows.Said(exchange.End));
+            Fill(exchangeRow, key, e, exchange.Start?.Value, Rows.Said(exchange.End));
             for (var n = 0; n < exchange.Notches.Count; n++)
             {
                 var notch = exchange.Notches[n];
@@ -250,13 +262,13 @@ internal static class RollTable
                     e,
                     n,
                     Term.Of(notch.By),
-                    notch.Move,
-                    notch.From,
-                    notch.To,
+                    notch.Move?.Value,
+                    notch.From?.Value,
+                    notch.To?.Value,
                     Term.Of(notch.Outcome),
                     Rows.Said(notch.Side),
-                    notch.AtSeconds,
-                    notch.RemainingSeconds,
+                    notch.At?.Seconds,
+                    notch.Remaining?.Seconds,
                     Rows.Said(notch.Given),
                     Rows.JsonOrNull(notch.Causes),
                     notch.Unsure ? 1 : 0,

@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage;

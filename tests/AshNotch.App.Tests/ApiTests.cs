@@ -48,7 +48,10 @@ public class ApiTests
             "/api/rolls/a/telling",
             Told(
                 "He swept me.",
-                """, "corrections": [ { "words": "swept", "occurrence": 0, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] """
+                """
+                , "corrections": [ { "words": "swept", "occurrence": 0, "notch": { "by": "partner",
+                "move": "scissor-sweep", "outcome": "landed" } } ]
+                """
             )
         );
         Assert.Equal("scissor-sweep", (string?)view!["rolls"]![0]!["roll"]!["exchanges"]![0]!["notches"]![0]!["move"]);

@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json.Nodes;
 using AshNotch.App.Verbs;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.App.Tests;
 
@@ -14,7 +15,11 @@ public sealed class CommandLineTests : IDisposable
     {
         using var results = new MemoryStream();
         using var said = new StringWriter();
-        var code = await CommandLine.Run(args, new Output(results, said, new MemoryStream(Encoding.UTF8.GetBytes(input))));
+        var code = await CommandLine.Run(
+            args,
+            MatVocabulary.BuiltIn,
+            new Output(results, said, new MemoryStream(Encoding.UTF8.GetBytes(input)))
+        );
         return (code, Encoding.UTF8.GetString(results.ToArray()), said.ToString());
     }
 
@@ -112,8 +117,10 @@ public sealed class CommandLineTests : IDisposable
     [Fact]
     public async Task An_import_reports_own_terms_and_keeps_them()
     {
-        const string Log =
-            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "move": "gym-special", "outcome": "landed" } ] } ] } ] } ] }""";
+        const string Log = """
+            { "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ 
+            { "by": "me", "move": "gym-special", "outcome": "landed" } ] } ] } ] } ] }
+            """;
         var (code, _, said) = await Run(Log, "import", "-", "--data", directory);
         Assert.Equal(0, code);
         Assert.Contains("gym-special", said, StringComparison.Ordinal);
@@ -179,8 +186,10 @@ public sealed class CommandLineTests : IDisposable
     public async Task Export_writes_the_captions_of_one_roll_and_wants_to_know_which()
     {
         var data = Path.Combine(directory, "vtt");
-        const string Log =
-            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "id": "r", "exchanges": [ { "notches": [ { "by": "me", "move": "sweep", "outcome": "landed", "at": "0:12" } ] } ] } ] } ] }""";
+        const string Log = """
+            { "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "id": "r", "exchanges": [ 
+            { "notches": [ { "by": "me", "move": "sweep", "outcome": "landed", "at": "0:12" } ] } ] } ] } ] }
+            """;
         Assert.Equal(0, (await Run(Log, "import", "-", "--data", data)).Code);
         var (code, results, _) = await Run("", "export", "--format", "vtt", "--roll", "r", "--data", data);
         Assert.Equal((0, "WEBVTT\n\n1\n00:00:12.000 --> 00:00:15.000\nI got the sweep.\n"), (code, results));

@@ -30,7 +30,10 @@ public class EdgeTests
         await using var app = await RunningApp.Start();
         var (status, view) = await app.Put(
             "/api/rolls/a/telling",
-            $$"""{ "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept", "occurrence": 0, "notch": null } ] }"""
+            $$"""
+            { "text": "He swept me. Next time I need to post.", {{Day}}, "corrections": [ { "words": "swept",
+            "occurrence": 0, "notch": null } ] }
+            """
         );
         Assert.Equal(200, status);
         var roll = view!["rolls"]![0]!;

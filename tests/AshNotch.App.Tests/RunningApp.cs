@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using AshNotch.App.Verbs;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting.Server;
@@ -35,8 +36,8 @@ public sealed class RunningApp : IAsyncDisposable
         var directory = System.IO.Directory.CreateTempSubdirectory("ash-notch-app-").FullName;
         var store = LogStore.Open(directory);
         if (demo)
-            DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
-        var app = WebHost.Build(new ServeOptions(directory, 0, demo ? DemoData.File : null), store);
+            DemoData.Reset(store, DemoData.File, MatVocabulary.BuiltIn, DateTimeOffset.UtcNow);
+        var app = WebHost.Build(new ServeOptions(directory, 0, demo ? DemoData.File : null), store, MatVocabulary.BuiltIn);
         await app.StartAsync();
         return new RunningApp(app, store, directory);
     }

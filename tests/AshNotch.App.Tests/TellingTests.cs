@@ -20,7 +20,8 @@ public class TellingTests
     {
         await using var app = await WithOak();
         const string Text =
-            "I pulled guard. Oak passed. Then with Rowan, a blue belt, bigger than me. He swept me. Then with Rowan again. I swept him. Last round with a brown belt. He passed.";
+            "I pulled guard. Oak passed. Then with Rowan, a blue belt, bigger than me. He swept me. Then with Rowan again. I swept "
+            + "him. Last round with a brown belt. He passed.";
         for (var i = 0; i < 2; i++)
         {
             var (status, kept) = await app.Put(
@@ -105,7 +106,10 @@ public class TellingTests
         const string Text = "He swept me. Then with Oak. Oak swept me wozzling.";
         var (_, read) = await app.Post(
             "/api/read",
-            $$"""{ "text": "{{Text}}", "corrections": [ { "words": "swept", "occurrence": 1, "notch": { "by": "partner", "move": "scissor-sweep", "outcome": "landed" } } ] }"""
+            $$"""
+            { "text": "{{Text}}", "corrections": [ { "words": "swept", "occurrence": 1, "notch": { "by": "partner",
+            "move": "scissor-sweep", "outcome": "landed" } } ] }
+            """
         );
         Assert.Equal(["swept", "swept"], read!["mentions"]!.AsArray().Select(m => Text[(int)m!["start"]!..(int)m["end"]!]));
         Assert.Equal("wozzling", Text[(int)read["unread"]![0]!["start"]!..(int)read["unread"]![0]!["end"]!]);

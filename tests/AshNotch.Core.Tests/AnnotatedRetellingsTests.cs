@@ -1,5 +1,6 @@
 using AshNotch.Bench;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
 

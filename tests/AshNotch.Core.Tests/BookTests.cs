@@ -1,5 +1,4 @@
 using AshNotch.Core.Chain;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 
@@ -26,11 +25,11 @@ public class BookTests
     {
         foreach (var place in Vocabulary.Places)
         {
-            var mirrored = TheBook.Exits(place.Mirror);
+            var mirrored = TheBook.Exits(place.Mirror.Id);
             foreach (var (key, share) in TheBook.Exits(place.Id))
             {
                 var other = key.By == Who.Me ? Who.Partner : Who.Me;
-                Assert.Equal(share, mirrored[new ExitKey(other, key.Move, key.To is null ? null : Vocabulary.Mirror(key.To))], 12);
+                Assert.Equal(share, mirrored[new ExitKey(other, key.Move, key.To?.Mirror)], 12);
             }
         }
     }
@@ -42,9 +41,9 @@ public class BookTests
         var value = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
         var index = fit.Places.Select((p, i) => (p.Place, i)).ToDictionary(p => p.Place, p => p.i);
         foreach (var place in Vocabulary.Places)
-            Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror]], 9);
-        Assert.True(value.Values[index["back-control/top"]] > value.Values[index["half-guard/top"]]);
-        Assert.True(value.Values[index["side-control/top"]] > value.Values[index["side-control/bottom"]]);
+            Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror.Id]], 9);
+        Assert.True(value.Values[index[new("back-control/top")]] > value.Values[index[new("half-guard/top")]]);
+        Assert.True(value.Values[index[new("side-control/top")]] > value.Values[index[new("side-control/bottom")]]);
     }
 
     [Fact]
@@ -52,15 +51,23 @@ public class BookTests
     {
         double Rate(int times)
         {
-            var step = new Step("half-guard/bottom", Who.Partner, "knee-cut-pass", "side-control/bottom", StepResult.Lands, 1, 0);
+            var step = new Step(
+                new("half-guard/bottom"),
+                Who.Partner,
+                new("knee-cut-pass"),
+                new("side-control/bottom"),
+                StepResult.Lands,
+                1,
+                0
+            );
             var fit = ChainFit.Of(
                 new Walk([], [.. Enumerable.Repeat(step, times)], [], times),
                 TheBook,
                 Vocabulary.Places.Select(p => p.Id)
             );
             return fit
-                .Places.Single(p => p.Place == "half-guard/bottom")
-                .Exits.Where(e => e.Key is { By: Who.Partner, Move: "knee-cut-pass" })
+                .Places.Single(p => p.Place.Value == "half-guard/bottom")
+                .Exits.Where(e => e.Key is { By: Who.Partner, Move: { Value: "knee-cut-pass" } })
                 .Sum(e => e.Probability);
         }
         Assert.True(Rate(0) < Rate(4) && Rate(4) < Rate(40));
@@ -77,12 +84,12 @@ public class BookTests
     [InlineData(Aim.Survive, "mount/bottom", null, Who.Partner, -1)]
     [InlineData(Aim.Balanced, "mount/bottom", null, Who.Partner, -10)]
     public void The_aim_says_what_an_exit_is_worth(Aim aim, string from, string? to, Who by, double worth) =>
-        Assert.Equal(worth, Reward.Of(aim, Ruleset.Federation, Vocabulary, from, to, by));
+        Assert.Equal(worth, Reward.Of(aim, Ruleset.Federation, Vocabulary, new PlaceId(from), PlaceId.Of(to), by));
 
     [Fact]
     public void Better_defence_of_one_exit_never_hurts_and_its_worth_is_told_from_the_same_side()
     {
-        var ranking = WeakSpotRanking.Of(DemoTests.Log, Aim.Survive);
+        var ranking = WeakSpotRanking.Of(DemoTests.Log, MatVocabulary.BuiltIn, Aim.Survive);
         Assert.NotEmpty(ranking.Spots);
         Assert.All(ranking.Spots, s => Assert.True(s.By == Who.Me ? s.Worth > 0 : s.Worth < 0, s.Say));
         Assert.True(ranking.ValuePerRoll < 0);
@@ -91,7 +98,7 @@ public class BookTests
     [Fact]
     public void What_happened_once_is_set_aside_when_other_things_happened_more()
     {
-        var ranking = WeakSpotRanking.Of(DemoTests.Log, Aim.Points);
+        var ranking = WeakSpotRanking.Of(DemoTests.Log, MatVocabulary.BuiltIn, Aim.Points);
         Assert.All(ranking.Spots, s => Assert.True(s.Attempts >= WeakSpotRanking.Few));
         Assert.All(ranking.Untested, u => Assert.Equal(1, u.Attempts));
         Assert.NotEmpty(ranking.Untested);

@@ -13,11 +13,18 @@ public class ChainTests
                 .. Enumerable
                     .Range(0, places)
                     .Select(i => new FittedPlace(
-                        $"p{i}",
+                        new($"p{i}"),
                         [
                             .. exits
                                 .Where(e => e.From == i)
-                                .Select((e, k) => new FittedExit(new ExitKey(Who.Me, $"m{k}", e.To < 0 ? null : $"p{e.To}"), e.To, e.P)),
+                                .Select(
+                                    (e, k) =>
+                                        new FittedExit(
+                                            new ExitKey(Who.Me, new($"m{k}"), e.To < 0 ? null : new PlaceId($"p{e.To}")),
+                                            e.To,
+                                            e.P
+                                        )
+                                ),
                         ],
                         1
                     )),
@@ -26,7 +33,10 @@ public class ChainTests
             ends
         );
 
-    /// <summary>Grinstead and Snell, Introduction to Probability, ch. 11, examples 11.13 to 11.16: the drunkard's walk on five corners, started in the middle.</summary>
+    /// <summary>
+    /// Grinstead and Snell, Introduction to Probability, ch. 11, examples 11.13 to 11.16: the drunkard's walk on five corners, started in
+    /// the middle.
+    /// </summary>
     [Fact]
     public void The_drunkards_walk_visits_and_is_absorbed_as_published()
     {
@@ -56,7 +66,10 @@ public class ChainTests
         }
     }
 
-    /// <summary>Gambler's ruin in closed form (Feller, An Introduction to Probability Theory, vol. 1, ch. XIV): from k of N, winning each bet with p.</summary>
+    /// <summary>
+    /// Gambler's ruin in closed form (Feller, An Introduction to Probability Theory, vol. 1, ch. XIV): from k of N, winning each bet with
+    /// p.
+    /// </summary>
     [Theory]
     [InlineData(0.45, 3, 8)]
     [InlineData(0.6, 2, 10)]
@@ -88,14 +101,14 @@ public class ChainTests
         }
         var start = Enumerable.Range(0, Places).Select(_ => random.NextDouble()).ToArray();
         start = [.. start.Select(s => s / start.Sum())];
-        double Worth(FittedPlace place, FittedExit exit) => (exit.To + 2) * 0.7 - place.Place.Length;
+        double Worth(FittedPlace place, FittedExit exit) => (exit.To + 2) * 0.7 - place.Place.Value.Length;
         var fit = Chain(Places, 0.1, start, [.. exits]);
         var before = ChainValue.Solve(fit, Worth);
         foreach (var odds in (double[])[0.5, 2, 0.01])
         {
             for (var place = 0; place < Places; place++)
             {
-                bool Chosen(FittedExit e) => e.Key.Move is "m1" or "m3";
+                bool Chosen(FittedExit e) => e.Key.Move?.Value is "m1" or "m3";
                 var p = fit.Places[place].Exits.Where(Chosen).Sum(e => e.Probability);
                 var scale = 1 / (1 - p + odds * p);
                 var changed = fit.Places[place] with
@@ -128,7 +141,7 @@ public class ChainTests
     {
         var fit = ChainFit.Of(new Walk([], [], [], 0), Book.Of(MatVocabulary.BuiltIn), MatVocabulary.BuiltIn.Places.Select(p => p.Id));
         Assert.Equal(0, ChainValue.Solve(fit, Aim.Points, Scoring.Ruleset.Federation, MatVocabulary.BuiltIn).PerRoll, 9);
-        Assert.Empty(WeakSpotRanking.Of(new Log(), Aim.Points).Spots);
+        Assert.Empty(WeakSpotRanking.Of(new Log(), MatVocabulary.BuiltIn, Aim.Points).Spots);
     }
 
     [Fact]
@@ -136,7 +149,7 @@ public class ChainTests
     {
         var walk = Walk.Of(DemoTests.Log, MatVocabulary.BuiltIn);
         var ids = MatVocabulary.BuiltIn.Places.Select(p => p.Id).ToList();
-        double Value(IEnumerable<string> order) =>
+        double Value(IEnumerable<PlaceId> order) =>
             ChainValue
                 .Solve(
                     ChainFit.Of(walk, Book.Of(MatVocabulary.BuiltIn), order),

@@ -21,10 +21,14 @@ public class ClassTellingTests
         },
     ];
 
-    private static IReadOnlyList<ToldRoll> Read(string text) => ClassTelling.Read(text, Partners, "oak");
+    private static IReadOnlyList<ToldRoll> Read(string text) => ClassReader.Read(text, Trade.With(null), Partners, "oak");
 
-    private static string Say(ToldRoll roll) =>
-        $"{roll.With?.Known ?? roll.With?.Name ?? (roll.With is null ? "-" : "?")}: {string.Join(", ", roll.Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => $"{n.By} {n.Move ?? n.To}"))}";
+    private static string Say(ToldRoll roll)
+    {
+        var with = roll.With is null ? "-" : roll.With.Known ?? roll.With.Name ?? "?";
+        var notches = roll.Read.Exchanges.SelectMany(e => e.Exchange.Notches);
+        return $"{with}: {string.Join(", ", notches.Select(n => $"{n.By} {n.Move?.Value ?? n.To?.Value}"))}";
+    }
 
     [Theory]
     [InlineData("I pulled guard. He passed.", "-: Me guard-pull, Partner guard-pass")]
@@ -68,7 +72,7 @@ public class ClassTellingTests
     [InlineData("I swept tall one. Oak was next to us.", null)]
     [InlineData("I swept him.", null)]
     public void A_nickname_in_the_telling_says_whom_it_was_with_when_it_is_the_only_one(string text, string? who) =>
-        Assert.Equal(who, Assert.Single(ClassTelling.Read(text, Partners)).With?.Known);
+        Assert.Equal(who, Assert.Single(ClassReader.Read(text, Trade.With(null), Partners)).With?.Known);
 
     [Theory]
     [InlineData("With Rowan, blue belt, bigger than me. He passed.", "Rowan", Belt.Blue, RelativeSize.Heavier)]
@@ -109,12 +113,12 @@ public class ClassTellingTests
     [InlineData("[0:12] I pulled guard. He swept me. [0:40] I recovered guard.", new[] { 12, 12, 40 })]
     [InlineData("[0:12] at 0:30 I pulled guard", new[] { 30 })]
     public void Times_in_brackets_hold_for_what_is_told_after_them(string text, int[] seconds) =>
-        Assert.Equal(seconds, RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.AtSeconds!.Value));
+        Assert.Equal(seconds, Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.At!.Value.Seconds));
 
     [Theory]
     [InlineData("[0:99] I pulled guard")]
     [InlineData("[soon] I pulled guard")]
     [InlineData("[999:00] I pulled guard")]
     public void What_is_no_time_in_brackets_gives_none(string text) =>
-        Assert.Null(Assert.Single(RetellingReader.Read(text).Exchanges[0].Exchange.Notches).AtSeconds);
+        Assert.Null(Assert.Single(Trade.Read(text).Exchanges[0].Exchange.Notches).At);
 }

@@ -1,5 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Demo;
 
 namespace AshNotch.Core.Tests;
@@ -15,27 +16,28 @@ public class DemoTests
     {
         foreach (var aim in (Aim[])[Aim.Points, Aim.Balanced])
         {
-            var first = WeakSpotRanking.Of(Log, aim).Spots[0];
-            Assert.Equal(("half-guard/bottom", Who.Partner, "knee-cut-pass"), (first.From, first.By, first.Move));
+            var first = WeakSpotRanking.Of(Log, MatVocabulary.BuiltIn, aim).Spots[0];
+            Assert.Equal(("half-guard/bottom", Who.Partner, "knee-cut-pass"), (first.From.Value, first.By, first.Move?.Value));
         }
         var worstTap = Log
             .Rolls.SelectMany(r => r.Roll.Notches)
             .Where(n => n is { By: Who.Partner, Outcome: Outcome.Tap })
             .GroupBy(n => n.Move)
             .MaxBy(g => g.Count())!;
-        Assert.Equal("rear-naked-choke", worstTap.Key);
+        Assert.Equal("rear-naked-choke", worstTap.Key?.Value);
     }
 
     [Fact]
     public void Every_gain_falls_into_the_parts_it_is_explained_by()
     {
-        var ranking = WeakSpotRanking.Of(Log, Aim.Points);
+        var ranking = WeakSpotRanking.Of(Log, MatVocabulary.BuiltIn, Aim.Points);
         Assert.Equal(ranking.Spots.OrderByDescending(s => s.GainPerRoll).Select(s => s.From), ranking.Spots.Select(s => s.From));
         foreach (var spot in ranking.Spots)
         {
             Assert.True(spot.GainPerRoll > 0);
             var rate = spot.By == Who.Me ? 2 * spot.Rate / (1 + spot.Rate) : spot.Rate / (2 - spot.Rate);
-            // Visits x change of the rate x worth is the gain but for coming back to the place: the same sign, and the same size within a third.
+            // Visits x change of the rate x worth is the gain but for coming back to the place: the same sign, and the same size within a
+            // third.
             var parts = spot.VisitsPerRoll * (rate - spot.Rate) * spot.Worth;
             Assert.InRange(spot.GainPerRoll / parts, 0.66, 1.5);
         }
@@ -58,7 +60,7 @@ public class DemoTests
     [Fact]
     public void One_more_roll_is_counted_in()
     {
-        var before = WeakSpotRanking.Of(Log, Aim.Points).Spots[0];
+        var before = WeakSpotRanking.Of(Log, MatVocabulary.BuiltIn, Aim.Points).Spots[0];
         var last = Log.Sessions[^1];
         var roll = new Roll
         {
@@ -75,7 +77,7 @@ public class DemoTests
                             By = before.By,
                             Move = before.Move,
                             From = before.From,
-                            To = before.To[0],
+                            To = new(before.To[0]),
                             Outcome = Outcome.Landed,
                         },
                     ],
@@ -83,7 +85,14 @@ public class DemoTests
             ],
         };
         var after = WeakSpotRanking
-            .Of(Log with { Sessions = [.. Log.Sessions.SkipLast(1), last with { Rolls = [.. last.Rolls, roll] }] }, Aim.Points)
+            .Of(
+                Log with
+                {
+                    Sessions = [.. Log.Sessions.SkipLast(1), last with { Rolls = [.. last.Rolls, roll] }],
+                },
+                MatVocabulary.BuiltIn,
+                Aim.Points
+            )
             .Spots[0];
         Assert.Equal(before.Count + 1, after.Count);
         Assert.Equal("new", after.Rolls[0]);

@@ -1,4 +1,3 @@
-using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
@@ -6,7 +5,7 @@ namespace AshNotch.Core.Tests;
 /// <summary>The sport borrowed its names from everyday things; in everyday talk they are those things.</summary>
 public class EverydayTalkTests
 {
-    private static IEnumerable<Notch> Notches(string text) => RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches);
+    private static IEnumerable<Notch> Notches(string text) => Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches);
 
     [Theory]
     [InlineData("we drove the truck to the mountain and had to pass through a small town")]
@@ -32,5 +31,5 @@ public class EverydayTalkTests
     [InlineData("i shot a single and finished it", "single-leg")]
     [InlineData("i mounted him and it was tight", "take-mount")]
     [InlineData("he bridged and reversed me", "sweep")]
-    public void The_same_words_on_the_mat_are(string text, string move) => Assert.Contains(move, Notches(text).Select(n => n.Move));
+    public void The_same_words_on_the_mat_are(string text, string move) => Assert.Contains(move, Notches(text).Select(n => n.Move?.Value));
 }

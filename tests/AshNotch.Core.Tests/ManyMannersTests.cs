@@ -1,4 +1,3 @@
-using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
@@ -6,25 +5,16 @@ namespace AshNotch.Core.Tests;
 /// <summary>Sentences as people say them, each with the notches a reader of the trade would cut.</summary>
 public class ManyMannersTests
 {
-    private static string Told(string text) =>
-        string.Join(
-            " | ",
-            RetellingReader
-                .Read(text)
-                .Exchanges.SelectMany(e => e.Exchange.Notches)
-                .Select(n =>
-                    $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"
-                )
-        );
-
     [Theory]
     [InlineData(
         "i pull guard he passes i turtle he takes my back",
-        "me guard-pull standing/neutral>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | me - side-control/bottom>turtle/bottom landed | they back-take turtle/bottom>back-control/bottom landed"
+        "me guard-pull standing/neutral>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom "
+            + "landed | me - side-control/bottom>turtle/bottom landed | they back-take turtle/bottom>back-control/bottom landed"
     )]
     [InlineData(
         "Got swept. Got passed. Got mounted.",
-        "they sweep ?>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | they take-mount side-control/bottom>mount/bottom landed"
+        "they sweep ?>open-guard/bottom landed | they guard-pass open-guard/bottom>side-control/bottom landed | they "
+            + "take-mount side-control/bottom>mount/bottom landed"
     )]
     [InlineData("I stuffed his double leg.", "they double-leg standing/neutral>? stopped")]
     [InlineData("I defended the armbar.", "they armbar ?>? stopped")]
@@ -36,7 +26,7 @@ public class ManyMannersTests
     [InlineData("His half guard was tight. I knee cut to side control.", "me knee-cut-pass half-guard/top>side-control/top landed")]
     [InlineData("The purple belt swept me.", "they sweep ?>open-guard/bottom landed")]
     [InlineData("My partner took me down with an inside trip.", "they inside-trip standing/neutral>half-guard/bottom landed")]
-    public void Whose_it_was_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void Whose_it_was_follows_the_words(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("I was in closed guard bottom. My hip bump got stuffed.", "me hip-bump-sweep closed-guard/bottom>? stopped")]
@@ -54,7 +44,8 @@ public class ManyMannersTests
     [InlineData("She was in my half guard. She went for the darce but I blocked it.", "they darce-choke half-guard/bottom>? stopped")]
     [InlineData(
         "he shot a single i sprawled and took the back",
-        "they single-leg ?>? stopped | me sprawl standing/neutral>front-headlock/top landed | me back-take front-headlock/top>back-control/top landed"
+        "they single-leg ?>? stopped | me sprawl standing/neutral>front-headlock/top landed | me back-take "
+            + "front-headlock/top>back-control/top landed"
     )]
     [InlineData("with ten seconds left he got the guillotine and i tapped", "they guillotine ?>? tap")]
     [InlineData(
@@ -65,7 +56,7 @@ public class ManyMannersTests
         "he goes for a kimura i roll out and end up on top in his half guard",
         "they kimura ?>? stopped | me come-up-on-top ?>half-guard/top landed"
     )]
-    public void How_it_came_out_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void How_it_came_out_follows_the_words(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("I did not pull guard.", "")]
@@ -77,7 +68,7 @@ public class ManyMannersTests
     [InlineData("If I had pulled guard he would have passed.", "")]
     [InlineData("Next time I need to frame.", "")]
     [InlineData("I was lying on my back. He was on my back.", "")]
-    public void What_was_only_said_counts_nothing(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void What_was_only_said_counts_nothing(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("Instead of pulling guard I shot a double leg.", "me double-leg standing/neutral>? stopped")]
@@ -89,7 +80,7 @@ public class ManyMannersTests
         "I passed to half guard then he recovered closed guard.",
         "me guard-pass ?>half-guard/top landed | they guard-recovery half-guard/top>closed-guard/top landed"
     )]
-    public void Where_it_led_follows_the_words(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void Where_it_led_follows_the_words(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     // Everyday words are names of the trade only among words that say so.
     [Theory]
@@ -117,7 +108,7 @@ public class ManyMannersTests
     [InlineData("he choked up", null)]
     public void An_everyday_word_is_a_name_only_where_the_words_say_so(string text, string? id)
     {
-        var ids = RetellingReader.Read(text).Mentions.Select(m => m.Id.Split('/')[0]).ToList();
+        var ids = Trade.Read(text).Mentions.Select(m => m.Id.Split('/')[0]).ToList();
         if (id is null)
             Assert.Empty(ids);
         else
@@ -138,19 +129,19 @@ public class ManyMannersTests
     [InlineData("i got an arm bar", "armbar")]
     [InlineData("he hit a pendulem sweep", "flower-sweep")]
     public void Names_are_heard_through_slips_and_by_ear(string text, string id) =>
-        Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
+        Assert.Contains(Trade.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
 
     [Theory]
     [InlineData("The weather was lovely and the traffic terrible.")]
     [InlineData("I amount to nothing today, said the mouth of the river.")]
     [InlineData("We had a coffee and talked about cameras and chairs.")]
     [InlineData("Garden hose, hard card, swear words, weeping.")]
-    public void Ordinary_words_are_not_heard_as_names(string text) => Assert.Empty(RetellingReader.Read(text).Mentions);
+    public void Ordinary_words_are_not_heard_as_names(string text) => Assert.Empty(Trade.Read(text).Mentions);
 
     [Fact]
     public void A_doubt_is_asked_with_answers_that_settle_it()
     {
-        var read = RetellingReader.Read("I had mount. I got an americana.");
+        var read = Trade.Read("I had mount. I got an americana.");
         var question = Assert.Single(read.Questions);
         Assert.Equal("Did the americana end in a tap?", question.Ask);
         Assert.Equal(["Tap", "Stopped", "Nearly"], question.Answers.Select(a => a.Say));
@@ -166,7 +157,7 @@ public class ManyMannersTests
             ' ',
             Directory.GetFiles(Path.Combine(DemoTests.Folder, "..", "bench", "reading", "tuning")).Select(File.ReadAllText)
         );
-        var read = RetellingReader.Read(text);
+        var read = Trade.Read(text);
         var asked = read.Questions.Select(q => (q.Exchange, q.Notch)).ToHashSet();
         for (var e = 0; e < read.Exchanges.Count; e++)
         {
@@ -178,9 +169,9 @@ public class ManyMannersTests
     [Fact]
     public void Advice_goes_to_the_notch_before_it_with_who_gave_it()
     {
-        var read = RetellingReader.Read("He swept me. Coach said to post the hand early. He passed.");
+        var read = Trade.Read("He swept me. Coach said to post the hand early. He passed.");
         var advised = Assert.Single(read.Exchanges.SelectMany(e => e.Exchange.Notches), n => n.Advice.Count > 0);
-        Assert.Equal(("sweep", "coach"), (advised.Move, advised.Advice[0].From));
+        Assert.Equal(("sweep", "coach"), (advised.Move?.Value, advised.Advice[0].From));
         Assert.Contains("post the hand early", advised.Advice[0].Text, StringComparison.Ordinal);
     }
 
@@ -192,7 +183,7 @@ public class ManyMannersTests
     [InlineData("i was stuck for two minutes and he passed", null, null)]
     public void Times_are_told_before_or_after_the_one_who_acts(string text, int? at, int? left)
     {
-        var notch = Assert.Single(RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
-        Assert.Equal((at, left), (notch.AtSeconds, notch.RemainingSeconds));
+        var notch = Assert.Single(Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
+        Assert.Equal((at, left), (notch.At?.Seconds, notch.Remaining?.Seconds));
     }
 }

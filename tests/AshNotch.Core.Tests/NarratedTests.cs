@@ -1,4 +1,3 @@
-using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
@@ -6,16 +5,7 @@ namespace AshNotch.Core.Tests;
 /// <summary>Rolls told over film, into a phone, in short-hand and in sums, each with the notches a reader of the trade would cut.</summary>
 public class NarratedTests
 {
-    private static IEnumerable<Notch> Notches(string text) => RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches);
-
-    private static string Told(string text) =>
-        string.Join(
-            " | ",
-            Notches(text)
-                .Select(n =>
-                    $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"
-                )
-        );
+    private static IEnumerable<Notch> Notches(string text) => Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches);
 
     [Theory]
     [InlineData("he tapped me twice first with a triangle then with a kimura", "they triangle-choke ?>? tap | they kimura ?>? tap")]
@@ -29,7 +19,8 @@ public class NarratedTests
     )]
     [InlineData("He tapped me three times.", "they - ?>? tap")]
     [InlineData("He got me twice with the scissor sweep.", "they scissor-sweep ?>mount/bottom landed")]
-    public void A_number_of_taps_is_a_sum_and_counts_none_of_them_twice(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void A_number_of_taps_is_a_sum_and_counts_none_of_them_twice(string text, string expected) =>
+        Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData(
@@ -38,11 +29,12 @@ public class NarratedTests
     )]
     [InlineData(
         "he shot, i sprawled, rnc, tap",
-        "they takedown standing/neutral>? stopped | me sprawl standing/neutral>front-headlock/top landed | me rear-naked-choke front-headlock/top>? tap"
+        "they takedown standing/neutral>? stopped | me sprawl standing/neutral>front-headlock/top landed | me rear-naked-choke "
+            + "front-headlock/top>? tap"
     )]
     [InlineData("I was in mount. americana from mount tap", "me americana mount/top>? tap")]
     public void Short_hand_has_whose_it_is_before_it_and_what_came_of_it_after(string text, string expected) =>
-        Assert.Equal(expected, Told(text));
+        Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("i'm in side control and he goes for the americana", "they americana side-control/bottom>? stopped")]
@@ -65,7 +57,7 @@ public class NarratedTests
         "they darce-choke ?>? tap | me guard-pass half-guard/top>? stopped"
     )]
     [InlineData("I had the body triangle. I flattened him out.", "me flatten-out body-triangle/top>? landed")]
-    public void Where_it_was_follows_from_what_can_be_done_there(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void Where_it_was_follows_from_what_can_be_done_there(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData(
@@ -93,7 +85,7 @@ public class NarratedTests
         "I was in his closed guard. I stood up but his legs were still locked.",
         "me stand-in-guard closed-guard/top>headquarters/top landed"
     )]
-    public void What_came_of_it_follows_the_words_around_it(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void What_came_of_it_follows_the_words_around_it(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("I usually get the underhook there but he cut his knee through.", "they knee-cut-pass ?>side-control/bottom landed")]
@@ -114,7 +106,8 @@ public class NarratedTests
         "me choke ?>? stopped | me armbar ?>? tap"
     )]
     [InlineData("a couple of the newer guys were working next to us and then i hit a single leg", "me single-leg ?>half-guard/top landed")]
-    public void What_was_only_planned_wished_or_usual_counts_nothing(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void What_was_only_planned_wished_or_usual_counts_nothing(string text, string expected) =>
+        Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("got my back to the mat")]
@@ -132,6 +125,5 @@ public class NarratedTests
     [InlineData("he was in the neeshield", "knee-shield/top")]
     [InlineData("he got a camera", "kimura")]
     [InlineData("i hit the niece slice", "knee-cut-pass")]
-    public void A_silent_letter_is_not_heard(string text, string place) =>
-        Assert.Equal(place, Assert.Single(RetellingReader.Read(text).Mentions).Id);
+    public void A_silent_letter_is_not_heard(string text, string place) => Assert.Equal(place, Assert.Single(Trade.Read(text).Mentions).Id);
 }

@@ -99,15 +99,15 @@ public class PeopleTests
     [InlineData("our-corner", "our-corner")]
     [InlineData("our-corner/north", "our-corner/north")]
     public void A_place_of_ones_own_mirrors_by_its_role(string place, string mirror) =>
-        Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
+        Assert.Equal(mirror, new PlaceId(place).Mirror.Value);
 
     [Fact]
     public void A_place_is_said_as_mine_or_theirs_by_whose_position_it_is()
     {
-        Assert.Equal("your half guard", MatVocabulary.BuiltIn.SayPlace("half-guard/bottom"));
-        Assert.Equal("their half guard", MatVocabulary.BuiltIn.SayPlace("half-guard/top"));
-        Assert.Equal("your mount", MatVocabulary.BuiltIn.SayPlace("mount/top"));
-        Assert.Equal("our guard, bottom", MatVocabulary.BuiltIn.SayPlace("our-guard/bottom"));
-        Assert.Equal("our pass", MatVocabulary.BuiltIn.MoveName("our-pass"));
+        Assert.Equal("your half guard", MatVocabulary.BuiltIn.SayPlace(new PlaceId("half-guard/bottom")));
+        Assert.Equal("their half guard", MatVocabulary.BuiltIn.SayPlace(new PlaceId("half-guard/top")));
+        Assert.Equal("your mount", MatVocabulary.BuiltIn.SayPlace(new PlaceId("mount/top")));
+        Assert.Equal("our guard, bottom", MatVocabulary.BuiltIn.SayPlace(new PlaceId("our-guard/bottom")));
+        Assert.Equal("our pass", MatVocabulary.BuiltIn.MoveName(new MoveId("our-pass")));
     }
 }

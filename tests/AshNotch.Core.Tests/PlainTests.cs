@@ -1,3 +1,4 @@
+using AshNotch.Core.Chain;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -23,10 +24,10 @@ public class PlainTests
         {
             foreach (var by in (Who[])[Who.Me, Who.Partner])
             {
-                var place = Vocabulary.Place(Vocabulary.Seen(move.From[0], by))!;
+                var place = move.From[0].SeenBy(by);
                 var text = $"{Plain.Starts(place)}\n{Plain.Line(by, move, outcome)}";
                 var expected = outcome == Outcome.Landed && move.IsSubmission ? Outcome.Tap : outcome;
-                var read = RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).ToList();
+                var read = Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).ToList();
                 // Grips and replies are how, not events: they leave no notch.
                 if (read.Count == 0 && (move.Kind == MoveKind.Control || move.Word == MoveWord.Manner))
                     continue;
@@ -39,9 +40,7 @@ public class PlainTests
                     || read[0].Unsure
                 )
                 {
-                    wrong.Add(
-                        $"{text.Replace('\n', ' ')} => {string.Join(", ", read.Select(n => $"{n.By} {n.Move} {n.From} {n.Outcome}{(n.Unsure ? " ?" : "")}"))}"
-                    );
+                    wrong.Add($"{text.Replace('\n', ' ')} => {Trade.Told(text)}");
                 }
             }
         }
@@ -52,7 +51,7 @@ public class PlainTests
     public void Every_place_to_start_in_reads_back()
     {
         var wrong = Vocabulary
-            .Places.Where(p => RetellingReader.Read(Plain.Starts(p)).Exchanges is not [{ Exchange: var e }] || e.Start != p.Id)
+            .Places.Where(p => Trade.Read(Plain.Starts(p)).Exchanges is not [{ Exchange: var e }] || e.Start != p.Id)
             .Select(p => p.Id);
         Assert.Empty(wrong);
     }
@@ -60,12 +59,12 @@ public class PlainTests
     [Fact]
     public void The_likeliest_next_come_from_the_record_first_and_then_from_the_book()
     {
-        var next = LikelyNext.Of(DemoTests.Log, Vocabulary, "half-guard/bottom", 4);
-        Assert.Equal("knee-cut-pass", next.First(n => n.By == Who.Partner).Move);
+        var next = LikelyNext.Of(DemoTests.Log, Vocabulary, new PlaceId("half-guard/bottom"), 4);
+        Assert.Equal("knee-cut-pass", next.First(n => n.By == Who.Partner).Move.Value);
         Assert.Equal((4, 4), (next.Count(n => n.By == Who.Me), next.Count(n => n.By == Who.Partner)));
-        var fresh = LikelyNext.Of(new Log(), Vocabulary, "mount/bottom", 4);
+        var fresh = LikelyNext.Of(new Log(), Vocabulary, new PlaceId("mount/bottom"), 4);
         Assert.All(fresh, n => Assert.Equal(0, n.Seen));
-        Assert.Contains(fresh, n => n is { By: Who.Me, Move: "elbow-escape" });
+        Assert.Contains(fresh, n => n is { By: Who.Me, Move.Value: "elbow-escape" });
     }
 
     [Theory]
@@ -76,5 +75,5 @@ public class PlainTests
     [InlineData("Started in my half guard.\nThey got the knee cut pass.\nThey finished the americana.", null)]
     [InlineData("Started in my half guard.\nReset.", null)]
     public void Where_the_roll_stands_follows_what_was_told(string text, string? place) =>
-        Assert.Equal(place, LikelyNext.Now([.. RetellingReader.Read(text).Exchanges.Select(e => e.Exchange)]));
+        Assert.Equal(place, Whereabouts.Now([.. Trade.Read(text).Exchanges.Select(e => e.Exchange)], Vocabulary)?.Value);
 }

@@ -1,4 +1,3 @@
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 
@@ -28,7 +27,7 @@ public class PointsTests
     public void A_change_of_place_scores_the_same_for_either(string from, string to, int points)
     {
         var vocabulary = MatVocabulary.BuiltIn;
-        Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, from, to, Who.Me));
-        Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, vocabulary.Mirror(from), vocabulary.Mirror(to), Who.Partner));
+        Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, new(from), new(to), Who.Me));
+        Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, new PlaceId(from).Mirror, new PlaceId(to).Mirror, Who.Partner));
     }
 }

@@ -40,15 +40,15 @@ internal static class RandomLogs
     private static Exchange Mirrored(Exchange exchange) =>
         exchange with
         {
-            Start = exchange.Start is null ? null : Vocabulary.Mirror(exchange.Start),
+            Start = exchange.Start?.Mirror,
             Notches =
             [
                 .. exchange.Notches.Select(n =>
                     n with
                     {
                         By = n.By == Who.Me ? Who.Partner : Who.Me,
-                        From = n.From is null ? null : Vocabulary.Mirror(n.From),
-                        To = n.To is null ? null : Vocabulary.Mirror(n.To),
+                        From = n.From?.Mirror,
+                        To = n.To?.Mirror,
                     }
                 ),
             ],
@@ -57,17 +57,17 @@ internal static class RandomLogs
     private static Roll Roll(Random random, string id)
     {
         var notches = new List<Notch>();
-        var now = "standing/neutral";
+        var now = PlaceId.Standing;
         for (var n = 0; n < 10; n++)
         {
             var by = random.Next(2) == 0 ? Who.Me : Who.Partner;
-            var here = Vocabulary.Seen(now, by);
+            var here = Vocabulary.Place(now)!.SeenBy(by);
             var moves = Vocabulary.Moves.Where(m => m.From.Contains(here)).ToList();
             if (moves.Count == 0)
                 continue;
             var move = moves[random.Next(moves.Count)];
             var comesOff = random.Next(3) > 0;
-            var to = comesOff && move.To is { } usual ? Vocabulary.Seen(usual, by) : null;
+            var to = comesOff ? move.To?.SeenBy(by).Id : null;
             notches.Add(
                 new Notch
                 {
@@ -90,7 +90,7 @@ internal static class RandomLogs
             Id = id,
             Partner = null,
             Intensity = random.Next(3) == 0 ? Intensity.Light : Intensity.Hard,
-            Exchanges = [new Exchange { Start = "standing/neutral", Notches = notches }],
+            Exchanges = [new Exchange { Start = new("standing/neutral"), Notches = notches }],
         };
     }
 }

@@ -116,12 +116,12 @@ public class RankingTests
     public void Ranks_run_from_one_by_gain_and_the_same_log_gives_the_same_answer(int seed)
     {
         var log = RandomLogs.Of(seed);
-        var ranking = WeakSpotRanking.Of(log, Aim.Balanced);
+        var ranking = WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Balanced);
         Assert.Equal(Enumerable.Range(1, ranking.Spots.Count), ranking.Spots.Select(s => s.Rank));
         Assert.True(ranking.Spots.Zip(ranking.Spots.Skip(1)).All(p => p.First.GainPerRoll >= p.Second.GainPerRoll - 1e-9));
         Assert.Equal(
             ranking.Spots.Select(s => (s.Say, s.GainPerRoll)),
-            WeakSpotRanking.Of(log, Aim.Balanced).Spots.Select(s => (s.Say, s.GainPerRoll))
+            WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Balanced).Spots.Select(s => (s.Say, s.GainPerRoll))
         );
     }
 
@@ -130,7 +130,10 @@ public class RankingTests
     {
         var log = RandomLogs.Of(9);
         var turned = log with { Sessions = [.. log.Sessions.Select(s => s with { Rolls = [.. s.Rolls.Reverse()] })] };
-        var (before, after) = (WeakSpotRanking.Of(log, Aim.Points), WeakSpotRanking.Of(turned, Aim.Points));
+        var (before, after) = (
+            WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Points),
+            WeakSpotRanking.Of(turned, MatVocabulary.BuiltIn, Aim.Points)
+        );
         Assert.Equal(before.ValuePerRoll, after.ValuePerRoll, 9);
         Assert.Equal(before.Spots.Select(s => (s.From, s.By, s.Move)), after.Spots.Select(s => (s.From, s.By, s.Move)));
     }
@@ -142,9 +145,9 @@ public class RankingTests
         var gift = new Notch
         {
             By = Who.Partner,
-            Move = "knee-cut-pass",
-            From = "half-guard/bottom",
-            To = "side-control/bottom",
+            Move = new("knee-cut-pass"),
+            From = new("half-guard/bottom"),
+            To = new("side-control/bottom"),
             Outcome = Outcome.Landed,
             Given = Who.Me,
         };
@@ -168,7 +171,10 @@ public class RankingTests
                 .. log.Sessions.Skip(1),
             ],
         };
-        var (before, after) = (WeakSpotRanking.Of(log, Aim.Survive), WeakSpotRanking.Of(more, Aim.Survive));
+        var (before, after) = (
+            WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Survive),
+            WeakSpotRanking.Of(more, MatVocabulary.BuiltIn, Aim.Survive)
+        );
         Assert.Equal(before.Notches + 3, after.Notches);
         Assert.Equal(before.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)), after.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)));
     }
@@ -186,14 +192,14 @@ public class RankingTests
             [
                 new Exchange
                 {
-                    Start = "mount/bottom",
+                    Start = new("mount/bottom"),
                     Notches =
                     [
                         new Notch
                         {
                             By = Who.Partner,
-                            Move = "armbar",
-                            From = "mount/bottom",
+                            Move = new("armbar"),
+                            From = new("mount/bottom"),
                             Outcome = Outcome.Tap,
                         },
                     ],
@@ -210,9 +216,9 @@ public class RankingTests
     [Fact]
     public void Every_candidate_is_ranked_set_aside_or_harmless_and_none_twice()
     {
-        var ranking = WeakSpotRanking.Of(RandomLogs.Of(12, rolls: 120), Aim.Balanced);
+        var ranking = WeakSpotRanking.Of(RandomLogs.Of(12, rolls: 120), MatVocabulary.BuiltIn, Aim.Balanced);
         var keys = ranking
-            .Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? s.To[0] : null))
+            .Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? PlaceId.Of(s.To[0]) : null))
             .Concat(ranking.Untested.Select(u => (u.From, u.By, u.Move, u.To)))
             .ToList();
         Assert.Equal(keys.Count, keys.Distinct().Count());
@@ -227,9 +233,9 @@ public class RankingTests
         var notch = new Notch
         {
             By = Who.Partner,
-            Move = "our-pass",
-            From = "our-guard/bottom",
-            To = "our-pin/bottom",
+            Move = new("our-pass"),
+            From = new("our-guard/bottom"),
+            To = new("our-pin/bottom"),
             Outcome = Outcome.Landed,
         };
         var rolls = Enumerable
@@ -241,8 +247,18 @@ public class RankingTests
                 [
                     new Exchange
                     {
-                        Start = "our-guard/bottom",
-                        Notches = [notch, notch with { From = "our-pin/bottom", To = null, Move = "our-choke", Outcome = Outcome.Tap }],
+                        Start = new("our-guard/bottom"),
+                        Notches =
+                        [
+                            notch,
+                            notch with
+                            {
+                                From = new("our-pin/bottom"),
+                                To = null,
+                                Move = new("our-choke"),
+                                Outcome = Outcome.Tap,
+                            },
+                        ],
                     },
                 ],
             });
@@ -259,10 +275,11 @@ public class RankingTests
                     },
                 ],
             },
+            MatVocabulary.BuiltIn,
             Aim.Finish
         );
-        Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Move).Order());
+        Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Move?.Value).Order());
         Assert.True(ranking.ValuePerRoll < 0);
-        Assert.Contains("our guard", ranking.Spots.Single(s => s.Move == "our-pass").Say, StringComparison.Ordinal);
+        Assert.Contains("our guard", ranking.Spots.Single(s => s.Move?.Value == "our-pass").Say, StringComparison.Ordinal);
     }
 }

@@ -1,33 +1,22 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
 
 public class ReadingTests
 {
-    private static string Told(string text, string? partner = null) =>
-        string.Join(
-            " | ",
-            RetellingReader
-                .Read(text, partner)
-                .Exchanges.SelectMany(e => e.Exchange.Notches)
-                .Select(n =>
-                    $"{(n.By == Who.Me ? "me" : "they")} {n.Move ?? "-"} {n.From ?? "?"}>{n.To ?? "?"} {n.Outcome.ToString().ToLowerInvariant()}"
-                )
-        );
-
     [Fact]
     public void The_worked_example_of_the_design_reads_as_its_three_notches()
     {
-        var read = RetellingReader.Read(
-            "Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana."
-        );
+        var read = Trade.Read("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.");
         var exchange = Assert.Single(read.Exchanges).Exchange;
-        Assert.Equal("standing/neutral", exchange.Start);
+        Assert.Equal("standing/neutral", exchange.Start?.Value);
         Assert.Equal(ExchangeEnd.Tap, exchange.End);
         Assert.Equal(
-            "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass de-la-riva-guard/bottom>side-control/bottom landed | they americana side-control/bottom>? tap",
-            Told("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.")
+            "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass "
+                + "de-la-riva-guard/bottom>side-control/bottom landed | they americana side-control/bottom>? tap",
+            Trade.Told("Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.")
         );
         Assert.Empty(read.Unread);
         Assert.All(exchange.Notches, n => Assert.False(n.Unsure));
@@ -55,22 +44,24 @@ public class ReadingTests
     [InlineData("She hit a toriando to side control.", "they toreando-pass ?>side-control/bottom landed")]
     [InlineData(
         "standing -> guard pull dlr -> he knee cut -> side control",
-        "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass de-la-riva-guard/bottom>side-control/bottom landed"
+        "me guard-pull standing/neutral>de-la-riva-guard/bottom landed | they knee-cut-pass "
+            + "de-la-riva-guard/bottom>side-control/bottom landed"
     )]
     [InlineData(
         "Started in half guard bottom. He cut the knee to side control, got to mount.",
         "they knee-cut-pass half-guard/bottom>side-control/bottom landed | they - side-control/bottom>mount/bottom landed"
     )]
-    public void Plain_sentences_say_who_what_where_and_how_it_came_out(string text, string expected) => Assert.Equal(expected, Told(text));
+    public void Plain_sentences_say_who_what_where_and_how_it_came_out(string text, string expected) =>
+        Assert.Equal(expected, Trade.Told(text));
 
     [Fact]
     public void A_partner_is_known_by_name() =>
-        Assert.Equal("they guard-pull standing/neutral>open-guard/top landed", Told("Standing. Birch pulled guard.", "Birch"));
+        Assert.Equal("they guard-pull standing/neutral>open-guard/top landed", Trade.Told("Standing. Birch pulled guard.", "Birch"));
 
     [Fact]
     public void A_tap_or_a_reset_starts_a_new_exchange()
     {
-        var read = RetellingReader.Read(
+        var read = Trade.Read(
             "Standing. I pulled guard. Reset. He hit a double leg to side control. He finished an armbar. Then I pulled guard."
         );
         Assert.Equal([ExchangeEnd.Reset, ExchangeEnd.Tap, null], read.Exchanges.Select(e => e.Exchange.End));
@@ -79,20 +70,18 @@ public class ReadingTests
     [Fact]
     public void What_was_let_happen_is_marked_and_by_the_right_one()
     {
-        var notch = Assert.Single(
-            RetellingReader.Read("Started in his half guard. He let me pass.").Exchanges.SelectMany(e => e.Exchange.Notches)
-        );
-        Assert.Equal((Who.Me, Who.Partner, "guard-pass"), (notch.By, notch.Given!.Value, notch.Move));
+        var notch = Assert.Single(Trade.Read("Started in his half guard. He let me pass.").Exchanges.SelectMany(e => e.Exchange.Notches));
+        Assert.Equal((Who.Me, Who.Partner, "guard-pass"), (notch.By, notch.Given!.Value, notch.Move?.Value));
     }
 
     [Fact]
     public void A_cause_a_side_a_time_and_a_takeaway_are_kept()
     {
-        var read = RetellingReader.Read(
+        var read = Trade.Read(
             "Half guard bottom. At 2:30 he knee cut on the left to side control because I was late. Next time I need to frame first."
         );
         var notch = Assert.Single(read.Exchanges.SelectMany(e => e.Exchange.Notches));
-        Assert.Equal((150, BodySide.Left), (notch.AtSeconds!.Value, notch.Side!.Value));
+        Assert.Equal((150, BodySide.Left), (notch.At!.Value.Seconds, notch.Side!.Value));
         Assert.Contains("late", notch.Causes);
         Assert.StartsWith("Next time", Assert.Single(read.Takeaways).Text, StringComparison.Ordinal);
     }
@@ -101,13 +90,12 @@ public class ReadingTests
     [InlineData("There was no time left so I held on.")]
     [InlineData("He was right there.")]
     [InlineData("The other side of the gym was loud.")]
-    public void Everyday_words_are_no_notches(string text) =>
-        Assert.Empty(RetellingReader.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
+    public void Everyday_words_are_no_notches(string text) => Assert.Empty(Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches));
 
     [Fact]
     public void What_should_have_been_is_not_counted_but_shown()
     {
-        var read = RetellingReader.Read("Standing. I should have pulled guard.");
+        var read = Trade.Read("Standing. I should have pulled guard.");
         Assert.Empty(read.Exchanges.SelectMany(e => e.Exchange.Notches));
         Assert.NotEmpty(read.Unread);
     }
@@ -116,7 +104,7 @@ public class ReadingTests
     public void What_is_not_understood_is_shown_where_it_stands()
     {
         const string Text = "I pulled guard. Flibber the wozzle gently. He passed.";
-        var unread = Assert.Single(RetellingReader.Read(Text).Unread);
+        var unread = Assert.Single(Trade.Read(Text).Unread);
         Assert.Equal("Flibber the wozzle gently", Text[unread.Start..unread.End]);
     }
 
@@ -128,7 +116,7 @@ public class ReadingTests
     [InlineData(":::: ->->-> ,,, me: : 99:99")]
     public void Odd_text_reads_without_falling_over(string text)
     {
-        var read = RetellingReader.Read(text);
+        var read = Trade.Read(text);
         Assert.All(read.Mentions, m => Assert.Equal(m.Text, text[m.Start..m.End]));
         Assert.All(read.Unread, u => Assert.Equal(u.Text, text[u.Start..u.End]));
     }
@@ -142,13 +130,13 @@ public class ReadingTests
                 200
             )
         );
-        var read = RetellingReader.Read(text);
+        var read = Trade.Read(text);
         Assert.Equal(800, read.Exchanges.SelectMany(e => e.Exchange.Notches).Count());
         Assert.All(
             read.Exchanges.SelectMany(e => e.Exchange.Notches),
             n => Assert.InRange(n.Span!.Value.End, n.Span.Value.Start + 1, text.Length)
         );
-        Assert.Equal(Told(text), Told(text));
+        Assert.Equal(Trade.Told(text), Trade.Told(text));
     }
 
     [Fact]
@@ -157,15 +145,15 @@ public class ReadingTests
         var right = new Notch
         {
             By = Who.Partner,
-            Move = "smash-pass",
+            Move = new("smash-pass"),
             Outcome = Outcome.Stopped,
         };
         Correction[] corrections = [new("knee cut", 1, right), new("swept", 0, null)];
         const string Text = "He hit a knee cut. He hit a knee cut. He swept me. I recovered guard.";
-        var rolls = Corrections.Apply(ClassTelling.Read(Text, []), Text, corrections);
+        var rolls = Corrections.Apply(ClassReader.Read(Text, Trade.With(null), []), Text, corrections);
         Assert.Equal(
             ["knee-cut-pass", "smash-pass", "guard-recovery"],
-            Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move)
+            Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move?.Value)
         );
     }
 }

@@ -10,9 +10,9 @@ public class SayingTests
     private static readonly WeakSpot Theirs = new()
     {
         Rank = 1,
-        From = "half-guard/bottom",
+        From = new("half-guard/bottom"),
         By = Who.Partner,
-        Move = "knee-cut-pass",
+        Move = new("knee-cut-pass"),
         To = ["side-control/bottom"],
         GainPerRoll = 0.4213,
         VisitsPerRoll = 1.26,
@@ -37,21 +37,21 @@ public class SayingTests
     public void A_tap_is_finished_not_landed() =>
         Assert.Equal(
             "They finish the americana from their side control: about 0.06 taps a roll.",
-            Say(Theirs with { From = "side-control/bottom", Move = "americana", To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish)
+            Say(Theirs with { From = new("side-control/bottom"), Move = new("americana"), To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish)
         );
 
     [Fact]
     public void A_change_that_nobody_named_is_said_by_where_it_leads() =>
         Assert.Equal(
             "They get to their mount from their side control: about 0.4 points a roll.",
-            Say(Theirs with { From = "side-control/bottom", Move = null, To = ["mount/bottom"] })
+            Say(Theirs with { From = new("side-control/bottom"), Move = null, To = ["mount/bottom"] })
         );
 
     [Fact]
     public void A_move_of_mine_is_said_with_how_often_it_came_off() =>
         Assert.Equal(
             "Your single leg on the feet comes off 3 times in 9; twice the odds is worth about 0.4 points a roll.",
-            Say(Theirs with { From = "standing/neutral", By = Who.Me, Move = "single-leg", Count = 3, Attempts = 9 })
+            Say(Theirs with { From = new("standing/neutral"), By = Who.Me, Move = new("single-leg"), Count = 3, Attempts = 9 })
         );
 
     [Theory]
@@ -86,7 +86,10 @@ public class SayingTests
     [InlineData("side-control/bottom", Who.Partner, null, "mount/bottom", "Stop getting to their mount from their side control.")]
     [InlineData("clinch/neutral", Who.Partner, "my-gyms-trip", null, "Stop the my gyms trip in the clinch.")]
     public void A_focus_says_what_to_do(string from, Who by, string? move, string? to, string words) =>
-        Assert.Equal(words, Saying.Focus(new Focus(from, by, move, to, new DateOnly(2026, 3, 2), null), MatVocabulary.BuiltIn));
+        Assert.Equal(
+            words,
+            FocusWords.Of(new Focus(new(from), by, MoveId.Of(move), PlaceId.Of(to), new DateOnly(2026, 3, 2), null), MatVocabulary.BuiltIn)
+        );
 
     [Theory]
     [InlineData(Outcome.Landed, "They landed the knee cut pass: your half guard to their side control")]
@@ -102,9 +105,9 @@ public class SayingTests
                 new Notch
                 {
                     By = Who.Partner,
-                    Move = "knee-cut-pass",
-                    From = "half-guard/bottom",
-                    To = "side-control/bottom",
+                    Move = new("knee-cut-pass"),
+                    From = new("half-guard/bottom"),
+                    To = new("side-control/bottom"),
                     Outcome = outcome,
                 },
                 MatVocabulary.BuiltIn
@@ -121,7 +124,7 @@ public class SayingTests
                 new Notch
                 {
                     By = Who.Me,
-                    To = "mount/top",
+                    To = new("mount/top"),
                     Outcome = Outcome.Landed,
                 }
             )
@@ -133,8 +136,8 @@ public class SayingTests
                 new Notch
                 {
                     By = Who.Me,
-                    Move = "sweep",
-                    From = "half-guard/bottom",
+                    Move = new("sweep"),
+                    From = new("half-guard/bottom"),
                     Outcome = Outcome.Landed,
                     Side = BodySide.Left,
                     Given = Who.Partner,

@@ -9,11 +9,11 @@ public class StickTests
         new()
         {
             By = by,
-            Move = "knee-cut-pass",
-            From = from,
-            To = to,
+            Move = new("knee-cut-pass"),
+            From = PlaceId.Of(from),
+            To = PlaceId.Of(to),
             Outcome = outcome,
-            AtSeconds = at,
+            At = RollTime.Of(at),
         };
 
     [Fact]
@@ -23,7 +23,7 @@ public class StickTests
         [
             new()
             {
-                Start = "half-guard/top",
+                Start = new("half-guard/top"),
                 End = ExchangeEnd.Reset,
                 Notches =
                 [
@@ -33,7 +33,7 @@ public class StickTests
             },
             new()
             {
-                Start = "mount/bottom",
+                Start = new("mount/bottom"),
                 End = ExchangeEnd.Tap,
                 Notches = [Notch(Who.Partner, "mount/bottom", null, Outcome.Near), Notch(Who.Partner, "mount/bottom", null, Outcome.Tap)],
             },

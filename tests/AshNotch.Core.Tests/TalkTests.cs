@@ -1,4 +1,3 @@
-using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -9,10 +8,10 @@ public class TalkTests
 {
     private static IReadOnlyList<string> Moves(string text, params OwnName[] own) =>
         [
-            .. RetellingReader
+            .. Trade
                 .Read(text, null, own)
                 .Exchanges.SelectMany(e => e.Exchange.Notches)
-                .Select(n => $"{n.Move ?? n.To} {Term.Of(n.Outcome)}"),
+                .Select(n => $"{n.Move?.Value ?? n.To?.Value} {Term.Of(n.Outcome)}"),
         ];
 
     [Theory]
@@ -34,7 +33,7 @@ public class TalkTests
     [InlineData("Coach said to pull guard.", "guard-pull")]
     [InlineData("We drilled the berimbolo.", "berimbolo")]
     public void What_is_only_said_is_named_all_the_same(string text, string id) =>
-        Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id == id);
+        Assert.Contains(Trade.Read(text).Mentions, m => m.Id == id);
 
     [Fact]
     public void A_submission_of_ones_own_is_one_tap_and_ends_the_exchange()
@@ -48,7 +47,7 @@ public class TalkTests
     [Fact]
     public void After_a_tap_that_was_said_what_follows_is_another_exchange()
     {
-        var exchanges = RetellingReader.Read("He choked me. He passed again.").Exchanges.Select(e => e.Exchange).ToList();
+        var exchanges = Trade.Read("He choked me. He passed again.").Exchanges.Select(e => e.Exchange).ToList();
         Assert.Equal([ExchangeEnd.Tap, null], exchanges.Select(e => e.End));
         Assert.Equal(Outcome.Tap, exchanges[0].Notches.Single().Outcome);
     }
@@ -56,9 +55,7 @@ public class TalkTests
     [Fact]
     public void A_tap_that_nobody_said_did_not_happen_if_the_telling_goes_on_there_and_is_asked_about()
     {
-        var read = RetellingReader.Read(
-            "Started in mount bottom. He got an americana and then he went to s mount and got the armbar and I tapped."
-        );
+        var read = Trade.Read("Started in mount bottom. He got an americana and then he went to s mount and got the armbar and I tapped.");
         Assert.Equal([Outcome.Stopped, Outcome.Landed, Outcome.Tap], read.Exchanges.Single().Exchange.Notches.Select(n => n.Outcome));
         Assert.Contains(read.Questions, q => q.Ask == "Did the americana end in a tap?");
     }
@@ -69,7 +66,7 @@ public class TalkTests
     [InlineData("There was a scramble.")]
     public void Grips_and_scrambles_are_how_and_no_events(string text)
     {
-        Assert.NotEmpty(RetellingReader.Read(text).Mentions);
+        Assert.NotEmpty(Trade.Read(text).Mentions);
         Assert.Empty(Moves(text));
     }
 

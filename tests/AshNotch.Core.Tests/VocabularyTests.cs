@@ -63,7 +63,7 @@ public class VocabularyTests
             "cross-ashi/attacking",
             "cross-ashi/defending",
         ];
-        Assert.Empty(expected.Except(Vocabulary.Places.Select(p => p.Id)));
+        Assert.Empty(expected.Except(Vocabulary.Places.Select(p => p.Id.Value)));
     }
 
     [Fact]
@@ -71,8 +71,8 @@ public class VocabularyTests
     {
         foreach (var place in Vocabulary.Places)
         {
-            var mirror = Vocabulary.Place(place.Mirror)!;
-            Assert.Equal(place.Id, mirror.Mirror);
+            var mirror = place.Mirror;
+            Assert.Same(place, mirror.Mirror);
             Assert.Equal(place.Control, -mirror.Control);
             Assert.Equal(place.BookMine, mirror.BookTheirs);
         }
@@ -92,9 +92,9 @@ public class VocabularyTests
     {
         foreach (var move in Vocabulary.Moves)
         {
-            Assert.All(move.From.Append(move.To).OfType<string>(), id => Assert.NotNull(Vocabulary.Place(id)));
-            Assert.True((move.To is null) == (move.IsSubmission || move.Stays), move.Id);
-            Assert.True(move.SubmissionClass is null || move.IsSubmission, move.Id);
+            Assert.All(move.From.Append(move.To).OfType<Place>(), place => Assert.Same(place, Vocabulary.Place(place.Id)));
+            Assert.True((move.To is null) == (move.IsSubmission || move.Stays), move.Id.Value);
+            Assert.True(move.SubmissionClass is null || move.IsSubmission, move.Id.Value);
         }
         Assert.Equal(Vocabulary.Moves.Count, Vocabulary.Moves.Select(m => m.Id).Distinct().Count());
     }
@@ -103,7 +103,7 @@ public class VocabularyTests
     public void Every_submission_of_a_kind_carries_its_caution()
     {
         Assert.All(Vocabulary.Moves.Where(m => m.SubmissionClass is not null), m => Assert.False(string.IsNullOrWhiteSpace(m.Caution)));
-        Assert.Contains("before they hurt", Vocabulary.Move("inside-heel-hook")!.Caution, StringComparison.Ordinal);
+        Assert.Contains("before they hurt", Vocabulary.Move(new MoveId("inside-heel-hook"))!.Caution, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -112,7 +112,7 @@ public class VocabularyTests
         static string Key(string name) => string.Join(' ', Word.Split(name).Select(w => w.Text));
         var ruled = Vocabulary.Contexts.Select(c => Key(c.Name)).ToHashSet();
         var names = Vocabulary
-            .Moves.SelectMany(m => m.Names.Select(n => (n, m.Id)))
+            .Moves.SelectMany(m => m.Names.Select(n => (n, Id: m.Id.Value)))
             .Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (n, p.Id))));
         Assert.Empty(
             names.GroupBy(n => Key(n.n)).Where(g => g.Select(n => n.Id).Distinct().Count() > 1 && !ruled.Contains(g.Key)).Select(g => g.Key)
@@ -121,7 +121,7 @@ public class VocabularyTests
         {
             Assert.All(
                 name.Choices,
-                c => Assert.True(Vocabulary.Move(c.Id) is not null || Vocabulary.Positions.Any(p => p.Id == c.Id), c.Id)
+                c => Assert.True(Vocabulary.Move(new MoveId(c.Id)) is not null || Vocabulary.Positions.Any(p => p.Id == c.Id), c.Id)
             );
             Assert.Null(name.Choices[^1].Near);
             Assert.All(name.Choices.SkipLast(1), c => Assert.NotEmpty(c.Near!));
@@ -152,14 +152,14 @@ public class VocabularyTests
         var failed = new List<string>();
         foreach (
             var (id, name) in Vocabulary
-                .Moves.SelectMany(m => m.Names.Select(n => (m.Id, n)))
+                .Moves.SelectMany(m => m.Names.Select(n => (m.Id.Value, n)))
                 .Concat(Vocabulary.Positions.SelectMany(p => p.Names.Select(n => (p.Id, n))))
         )
         {
             if (ruled.Contains(name))
                 continue;
             var found = Sentences.Any(s =>
-                RetellingReader.Read(string.Format(CultureInfo.InvariantCulture, s, name)).Mentions.Any(m => m.Id.Split('/')[0] == id)
+                Trade.Read(string.Format(CultureInfo.InvariantCulture, s, name)).Mentions.Any(m => m.Id.Split('/')[0] == id)
             );
             if (!found)
                 failed.Add($"{name} = {id}");
@@ -179,7 +179,7 @@ public class VocabularyTests
     [InlineData("i got the body lock and passed", "body-lock-pass")]
     [InlineData("i got the body lock and took him down", "body-lock-takedown")]
     public void A_name_of_several_things_is_told_by_its_neighbours(string text, string id) =>
-        Assert.Contains(RetellingReader.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
+        Assert.Contains(Trade.Read(text).Mentions, m => m.Id.Split('/')[0] == id);
 
     [Fact]
     public void Own_names_win_over_ours_and_own_moves_are_read()
@@ -190,8 +190,8 @@ public class VocabularyTests
             new("knee cut", "smash-pass"),
             new("number five", "half-guard"),
         ];
-        var read = RetellingReader.Read("I was in number five. I hit the special. He knee cut.", null, own);
+        var read = Trade.Read("I was in number five. I hit the special. He knee cut.", null, own);
         Assert.Equal(["half-guard/bottom", "our-special", "smash-pass"], read.Mentions.Select(m => m.Id));
-        Assert.Equal("knee-cut-pass", Assert.Single(RetellingReader.Read("He knee cut.").Mentions).Id);
+        Assert.Equal("knee-cut-pass", Assert.Single(Trade.Read("He knee cut.").Mentions).Id);
     }
 }

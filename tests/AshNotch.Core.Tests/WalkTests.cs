@@ -11,9 +11,9 @@ public class WalkTests
     private static readonly Notch Pass = new()
     {
         By = Who.Partner,
-        Move = "knee-cut-pass",
-        From = "half-guard/bottom",
-        To = "side-control/bottom",
+        Move = new("knee-cut-pass"),
+        From = new("half-guard/bottom"),
+        To = new("side-control/bottom"),
         Outcome = Outcome.Landed,
     };
 
@@ -86,7 +86,7 @@ public class WalkTests
     [Fact]
     public void The_k_th_repeat_of_one_exit_in_a_roll_counts_one_over_k()
     {
-        Assert.Equal([1, 0.5, 1 / 3.0, 1], Steps(LogOf(Pass, Pass, Pass, Pass with { To = "mount/bottom" })).Select(s => s.Weight));
+        Assert.Equal([1, 0.5, 1 / 3.0, 1], Steps(LogOf(Pass, Pass, Pass, Pass with { To = new("mount/bottom") })).Select(s => s.Weight));
     }
 
     [Fact]
@@ -98,7 +98,7 @@ public class WalkTests
 
     [Fact]
     public void A_landing_that_names_no_place_goes_where_the_move_usually_leads() =>
-        Assert.Equal("side-control/bottom", Assert.Single(Steps(LogOf(Pass with { To = null }))).To);
+        Assert.Equal("side-control/bottom", Assert.Single(Steps(LogOf(Pass with { To = null }))).To?.Value);
 
     [Fact]
     public void A_positional_round_says_nothing_of_where_rolls_start()
@@ -112,9 +112,12 @@ public class WalkTests
     [Fact]
     public void A_hold_that_moves_nobody_is_no_step_and_one_that_does_is()
     {
-        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = null })));
-        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = null, Outcome = Outcome.Stopped })));
-        Assert.Empty(Steps(LogOf(Pass with { Move = "underhook", To = "half-guard/bottom" })));
-        Assert.Equal("dogfight/neutral", Assert.Single(Steps(LogOf(Pass with { Move = "underhook", To = "dogfight/neutral" }))).To);
+        Assert.Empty(Steps(LogOf(Pass with { Move = new("underhook"), To = null })));
+        Assert.Empty(Steps(LogOf(Pass with { Move = new("underhook"), To = null, Outcome = Outcome.Stopped })));
+        Assert.Empty(Steps(LogOf(Pass with { Move = new("underhook"), To = new("half-guard/bottom") })));
+        Assert.Equal(
+            "dogfight/neutral",
+            Assert.Single(Steps(LogOf(Pass with { Move = new("underhook"), To = new("dogfight/neutral") }))).To?.Value
+        );
     }
 }

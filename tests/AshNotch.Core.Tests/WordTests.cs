@@ -56,5 +56,5 @@ public class WordTests
     [InlineData("my-place", "my-place")]
     [InlineData("my-place/upside-down", "my-place/upside-down")]
     public void Own_places_have_a_mirror_where_their_role_says_one(string place, string mirror) =>
-        Assert.Equal(mirror, MatVocabulary.BuiltIn.Mirror(place));
+        Assert.Equal(mirror, new PlaceId(place).Mirror.Value);
 }

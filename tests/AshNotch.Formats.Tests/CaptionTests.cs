@@ -1,5 +1,6 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 
@@ -7,6 +8,8 @@ namespace AshNotch.Formats.Tests;
 
 public class CaptionTests
 {
+    private static readonly Phrasebook Book = Phrasebook.Of(MatVocabulary.BuiltIn);
+
     private const string Srt = """
         1
         00:00:05,000 --> 00:00:08,000
@@ -47,9 +50,9 @@ public class CaptionTests
         return
         [
             .. told
-                .Said.Give(RetellingReader.Read(told.Text))
+                .Said.Give(RollReader.Read(told.Text, Book))
                 .Exchanges.SelectMany(e => e.Exchange.Notches)
-                .Select(n => (n.By, n.Move, n.AtSeconds)),
+                .Select(n => (n.By, n.Move?.Value, n.At?.Seconds)),
         ];
     }
 
@@ -86,20 +89,22 @@ public class CaptionTests
     public void A_roll_goes_out_as_either_kind_and_comes_back_with_its_notches_and_times()
     {
         const string Text =
-            "Started in my half guard.\nAt 0:10 they tried the knee cut pass.\nAt 0:40 I got the old school sweep.\nAt 1:05 I almost got the americana.\nAt 1:50 they got the guard recovery.\nReset.\nStarted standing.\nAt 2:30 they got the double leg.\nAt 4:00 they finished the kimura.";
-        var roll = new Roll { Id = "r", Exchanges = [.. RetellingReader.Read(Text).Exchanges.Select(e => e.Exchange)] };
+            "Started in my half guard.\nAt 0:10 they tried the knee cut pass.\nAt 0:40 I got the old school sweep.\nAt 1:05 I "
+            + "almost got the americana.\nAt 1:50 they got the guard recovery.\nReset.\nStarted standing.\nAt 2:30 they got the "
+            + "double leg.\nAt 4:00 they finished the kimura.";
+        var roll = new Roll { Id = "r", Exchanges = [.. RollReader.Read(Text, Book).Exchanges.Select(e => e.Exchange)] };
         Assert.Equal(6, roll.Notches.Count());
-        var cues = CaptionWriter.Cues(roll);
+        var cues = CaptionWriter.Cues(roll, MatVocabulary.BuiltIn);
         foreach (var written in (string[])[CaptionWriter.Vtt(cues), CaptionWriter.Srt(cues)])
         {
             var told = CaptionReader.Read(written);
             Assert.Empty(told.Faults);
-            var back = told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.Select(e => e.Exchange).ToList();
+            var back = told.Said.Give(RollReader.Read(told.Text, Book)).Exchanges.Select(e => e.Exchange).ToList();
             Assert.Equal(roll.Notches.Select(Whole), back.SelectMany(e => e.Notches).Select(Whole));
             Assert.Equal(roll.Exchanges.Select(e => (e.Start, e.End)), back.Select(e => (e.Start, e.End)));
         }
 
-        static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.AtSeconds}";
+        static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.At}";
     }
 
     [Fact]
@@ -108,18 +113,27 @@ public class CaptionTests
         using var demo = File.OpenRead(Path.Combine(LogJsonTests.Root, "demo", "demo-log.json"));
         var (same, of) = (0, 0);
         var lost = new List<string>();
-        foreach (var (_, roll, _) in LogReader.Read(demo).Log.Rolls)
+        foreach (var (_, roll, _) in LogReader.Read(demo, MatVocabulary.BuiltIn).Log.Rolls)
         {
             var seconds = 0;
             var timed = roll with
             {
                 Exchanges =
                 [
-                    .. roll.Exchanges.Select(e => e with { Notches = [.. e.Notches.Select(n => n with { AtSeconds = seconds += 10 })] }),
+                    .. roll.Exchanges.Select(e =>
+                        e with
+                        {
+                            Notches = [.. e.Notches.Select(n => n with { At = new RollTime(seconds += 10) })],
+                        }
+                    ),
                 ],
             };
-            var told = CaptionReader.Read(CaptionWriter.Vtt(CaptionWriter.Cues(timed)));
-            var back = told.Said.Give(RetellingReader.Read(told.Text)).Exchanges.SelectMany(e => e.Exchange.Notches).Select(Whole).ToList();
+            var told = CaptionReader.Read(CaptionWriter.Vtt(CaptionWriter.Cues(timed, MatVocabulary.BuiltIn)));
+            var back = told
+                .Said.Give(RollReader.Read(told.Text, Book))
+                .Exchanges.SelectMany(e => e.Exchange.Notches)
+                .Select(Whole)
+                .ToList();
             foreach (var notch in timed.Notches.Select(Whole))
             {
                 of++;
@@ -131,7 +145,7 @@ public class CaptionTests
         }
         Assert.True(same >= 0.97 * of, $"{same} of {of} came back; not {string.Join('\n', lost)}");
 
-        static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.Side} {n.AtSeconds}";
+        static string Whole(Notch n) => $"{n.By} {n.Move} {n.From} {n.To} {n.Outcome} {n.Side} {n.At}";
     }
 
     [Fact]
@@ -141,11 +155,14 @@ public class CaptionTests
             new()
             {
                 By = Who.Me,
-                Move = "our<b>move",
+                Move = new("our<b>move"),
                 Outcome = Outcome.Landed,
-                AtSeconds = seconds,
+                At = new RollTime(seconds),
             };
-        var cues = CaptionWriter.Cues(new Roll { Id = "r", Exchanges = [new Exchange { Notches = [At(1), At(2), At(9), At(9)] }] });
+        var cues = CaptionWriter.Cues(
+            new Roll { Id = "r", Exchanges = [new Exchange { Notches = [At(1), At(2), At(9), At(9)] }] },
+            MatVocabulary.BuiltIn
+        );
         Assert.All(cues.Zip(cues.Skip(1)), p => Assert.True(p.First.End <= p.Second.Start));
         Assert.DoesNotContain("<b>", CaptionWriter.Vtt(cues), StringComparison.Ordinal);
         Assert.Contains("our<b>move", CaptionReader.Read(CaptionWriter.Vtt(cues)).Text, StringComparison.Ordinal);

@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.Formats.Tests;
@@ -18,7 +19,7 @@ public class CheckerTests
     [InlineData("12:59", 779)]
     [InlineData("180:00", 10800)]
     public void Minutes_and_seconds_are_read(string written, int seconds) =>
-        Assert.Equal((seconds, null), Checked(c => c.Seconds(written, "", "at")));
+        Assert.Equal((seconds, null), Checked(c => c.Time(written, "", "at")?.Seconds));
 
     [Theory]
     [InlineData("2:5")]
@@ -30,7 +31,7 @@ public class CheckerTests
     [InlineData("99999999999:00")]
     public void What_is_no_time_of_a_roll_is_told_with_how_to_write_one(string written)
     {
-        var (seconds, fault) = Checked(c => c.Seconds(written, "notch.", "at"));
+        var (seconds, fault) = Checked(c => c.Time(written, "notch.", "at")?.Seconds);
         Assert.Null(seconds);
         Assert.Equal($"notch.at '{written}' is not minutes and seconds; write it as 2:05.", fault);
     }
@@ -70,7 +71,7 @@ public class CheckerTests
     public void What_is_left_out_is_no_fault_and_no_zero()
     {
         Assert.Equal((null, null), Checked(c => c.Weight(null, "", "weightKg")));
-        Assert.Equal((null, null), Checked(c => c.Seconds("", "", "at")));
+        Assert.Equal((null, null), Checked(c => c.Time("", "", "at")?.Seconds));
         Assert.Equal((null, null), Checked(c => c.Day(" ", "", "date")));
         Assert.Equal((null, null), Checked(c => c.Term<Belt>(null, "", "belt")));
         Assert.Equal((null, null), Checked(c => c.Text("", "", "notes")));

@@ -1,5 +1,6 @@
 using System.Text;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using NJsonSchema;
 
@@ -12,24 +13,32 @@ public class LogJsonTests
         { "format": "ash-notch-log", "version": 1,
           "practitioner": { "belt": "blue", "stripes": 2, "weightKg": 77.0, "ageDivision": "master-1", "units": "lb",
             "history": [ { "since": "2025-01-01", "belt": "white", "stripes": 4, "weightKg": 80.5 } ] },
-          "partners": [ { "id": "p1", "name": "Tall one", "belt": "purple", "stripes": 0, "weightKg": 82.5, "size": null, "traits": ["long legs"], "alsoCalled": ["Tall 1"], "notes": "" },
+          "partners": [ { "id": "p1", "name": "Tall one", "belt": "purple", "stripes": 0, "weightKg": 82.5, "size": null,
+            "traits": ["long legs"], "alsoCalled": ["Tall 1"], "notes": "" },
                         { "id": "p2", "name": "Ünï “quoted”", "size": "much-heavier" } ],
-          "sessions": [ { "id": "s1", "date": "2026-03-02", "time": "18:30", "kind": "open-mat", "attire": "no-gi", "notes": "hot", "state": { "energy": "tired", "sore": ["left knee"], "note": "slept badly" },
-            "rolls": [ { "id": "r1", "partner": "p1", "partnerBelt": "purple", "partnerStripes": 0, "partnerWeightKg": 82.5, "kind": "match", "intensity": "hard", "partnerIntensity": "steady",
-              "minutes": 5.5, "plannedMinutes": 6, "rules": "federation", "mission": { "text": "grip first", "checks": [ { "text": "both hands", "done": true }, { "text": "sit late" } ] },
+          "sessions": [ { "id": "s1", "date": "2026-03-02", "time": "18:30", "kind": "open-mat", "attire": "no-gi", "notes": "hot",
+            "state": { "energy": "tired", "sore": ["left knee"], "note": "slept badly" },
+            "rolls": [ { "id": "r1", "partner": "p1", "partnerBelt": "purple", "partnerStripes": 0, "partnerWeightKg": 82.5,
+              "kind": "match", "intensity": "hard", "partnerIntensity": "steady",
+              "minutes": 5.5, "plannedMinutes": 6, "rules": "federation", "mission": { "text": "grip first",
+                "checks": [ { "text": "both hands", "done": true }, { "text": "sit late" } ] },
               "partial": ["starts-late", "cut-short"], "retelling": "I pulled.\nHe passed.", "notes": "n",
               "exchanges": [ { "start": "standing/neutral", "end": "tap",
                 "notches": [
-                  { "by": "me", "move": "guard-pull", "from": "standing/neutral", "to": "de-la-riva-guard/bottom", "outcome": "landed", "side": "left", "at": "0:20", "span": [2, 8], "inferred": ["from"] },
-                  { "by": "partner", "move": "my-gyms-pass", "from": "de-la-riva-guard/bottom", "to": "side-control/bottom", "outcome": "near", "causes": ["grip lost", "own cause"], "given": "me", "unsure": true, "remaining": "4:05" },
-                  { "by": "partner", "from": "side-control/bottom", "outcome": "tap", "note": "fast", "advice": [{ "text": "frame before turning", "from": "coach" }, { "text": "breathe" }] } ] },
+                  { "by": "me", "move": "guard-pull", "from": "standing/neutral", "to": "de-la-riva-guard/bottom",
+                    "outcome": "landed", "side": "left", "at": "0:20", "span": [2, 8], "inferred": ["from"] },
+                  { "by": "partner", "move": "my-gyms-pass", "from": "de-la-riva-guard/bottom", "to": "side-control/bottom",
+                    "outcome": "near", "causes": ["grip lost", "own cause"], "given": "me", "unsure": true, "remaining": "4:05" },
+                  { "by": "partner", "from": "side-control/bottom", "outcome": "tap", "note": "fast",
+                    "advice": [{ "text": "frame before turning", "from": "coach" }, { "text": "breathe" }] } ] },
                 { "end": "boundary" } ],
               "takeaways": [ "Re-grip.", { "text": "Frame.", "exchange": 0, "notch": 2 } ] } ] },
             { "id": "s2", "date": "2026-03-04" } ],
-          "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "chosen": "2026-03-05", "reason": "hurts" } ] }
+          "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "chosen": "2026-03-05",
+            "reason": "hurts" } ] }
         """;
 
-    private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)));
+    private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)), MatVocabulary.BuiltIn);
 
     private static string Write(Log log)
     {
@@ -94,7 +103,10 @@ public class LogJsonTests
     public void Only_format_and_version_are_needed()
     {
         var log = Read(
-            """{ "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "landed" } ] } ] } ] } ] }"""
+            """
+            { "format": "ash-notch-log", "version": 1, "sessions": [ { "rolls": [ { "exchanges": [ { "notches": [ 
+            { "by": "me", "outcome": "landed" } ] } ] } ] } ] }
+            """
         ).Log;
         var roll = Assert.Single(log.Rolls).Roll;
         Assert.Null(roll.Minutes);

@@ -1,5 +1,5 @@
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
@@ -22,9 +22,9 @@ public sealed class LogStoreTests : IDisposable
         while (!File.Exists(Path.Combine(root!.FullName, "global.json")))
             root = root.Parent;
         using var stream = File.OpenRead(Path.Combine(root.FullName, "demo", "demo-log.json"));
-        return LogReader.Read(stream).Log with
+        return LogReader.Read(stream, MatVocabulary.BuiltIn).Log with
         {
-            Focuses = [new Focus("half-guard/bottom", Who.Partner, "knee-cut-pass", null, new DateOnly(2026, 11, 22), "why not")],
+            Focuses = [new Focus(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), null, new DateOnly(2026, 11, 22), "why not")],
         };
     }
 
@@ -44,13 +44,13 @@ public sealed class LogStoreTests : IDisposable
             [
                 new Exchange
                 {
-                    Start = "standing/neutral",
+                    Start = new("standing/neutral"),
                     Notches =
                     [
                         new Notch
                         {
                             By = Who.Me,
-                            Move = "guard-pull",
+                            Move = new("guard-pull"),
                             Outcome = Outcome.Landed,
                             Causes = ["late"],
                             Advice = [new Advice("slow down", "coach")],

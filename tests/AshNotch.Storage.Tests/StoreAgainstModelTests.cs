@@ -1,9 +1,13 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tests;
 
-/// <summary>The store against a plain dictionary: long runs of saves, edits, moves, deletions and undoings, with the store closed and opened in between.</summary>
+/// <summary>
+/// The store against a plain dictionary: long runs of saves, edits, moves, deletions and undoings, with the store closed and opened in
+/// between.
+/// </summary>
 public sealed class StoreAgainstModelTests : IDisposable
 {
     private static readonly DateTimeOffset Now = new(2026, 3, 2, 20, 0, 0, TimeSpan.Zero);
@@ -62,7 +66,7 @@ public sealed class StoreAgainstModelTests : IDisposable
                                         new Notch
                                         {
                                             By = Who.Me,
-                                            Move = notes,
+                                            Move = MoveId.Of(notes),
                                             Outcome = Outcome.Landed,
                                         },
                                     ],
@@ -79,7 +83,7 @@ public sealed class StoreAgainstModelTests : IDisposable
         }
         var stored = store.Read().Rolls.ToDictionary(r => r.Roll.Id, r => (r.Session.Id, r.Roll.Notes!));
         Assert.Equal(kept.OrderBy(k => k.Key), stored.OrderBy(k => k.Key));
-        Assert.All(store.Read().Rolls, r => Assert.Equal(r.Roll.Notes, Assert.Single(r.Roll.Notches).Move));
+        Assert.All(store.Read().Rolls, r => Assert.Equal(r.Roll.Notes, Assert.Single(r.Roll.Notches).Move?.Value));
         Assert.All(changes, c => Assert.Equal(c.Value, store.RollHistory(c.Key).Count));
         Assert.Equal("ok", store.CheckIntegrity());
         store.Dispose();

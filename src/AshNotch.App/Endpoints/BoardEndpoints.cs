@@ -1,4 +1,5 @@
 using AshNotch.App.Views;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.App.Endpoints;
 
@@ -7,8 +8,10 @@ internal static class BoardEndpoints
 {
     public static IEndpointRouteBuilder MapBoard(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/board", (string? place, LogCache cache) => Board.At(place, cache.Log)).WithName("board");
-        routes.MapGet("/api/board/find", (string q) => Board.Find(q)).WithName("findOnBoard");
+        routes
+            .MapGet("/api/board", (string? place, LogCache cache) => Board.At(PlaceId.Of(place), cache.Log, cache.Vocabulary))
+            .WithName("board");
+        routes.MapGet("/api/board/find", (string q, LogCache cache) => Board.Find(q, cache.Vocabulary)).WithName("findOnBoard");
         return routes;
     }
 }

@@ -34,13 +34,13 @@ internal static class CaptionEndpoints
                 "/api/rolls/{id}/captions",
                 Results<FileContentHttpResult, ProblemHttpResult> (string id, string? form, LogCache cache) =>
                 {
-                    if (cache.Log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } found)
+                    if (cache.Log.Roll(id) is not { } found)
                         return RollEndpoints.NoRoll();
                     var (text, type, ending) = form switch
                     {
-                        "srt" => (CaptionWriter.Srt(CaptionWriter.Cues(found.Roll)), "application/x-subrip", "srt"),
-                        "chapters" => (CaptionWriter.Vtt(CaptionWriter.Chapters(found.Roll)), "text/vtt", "chapters.vtt"),
-                        _ => (CaptionWriter.Vtt(CaptionWriter.Cues(found.Roll)), "text/vtt", "vtt"),
+                        "srt" => (CaptionWriter.Srt(CaptionWriter.Cues(found.Roll, cache.Vocabulary)), "application/x-subrip", "srt"),
+                        "chapters" => (CaptionWriter.Vtt(CaptionWriter.Chapters(found.Roll, cache.Vocabulary)), "text/vtt", "chapters.vtt"),
+                        _ => (CaptionWriter.Vtt(CaptionWriter.Cues(found.Roll, cache.Vocabulary)), "text/vtt", "vtt"),
                     };
                     var day = found.Session.Date is { } date ? date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : "roll";
                     return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", $"{day}.{ending}");

@@ -18,14 +18,19 @@ internal static class HistoryEndpoints
                 Results<Ok<IReadOnlyList<EarlierForm>>, ProblemHttpResult> (string id, LogCache cache, LogStore store) =>
                 {
                     var log = cache.Log;
-                    if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now)
+                    if (log.Roll(id) is not { } now)
                         return RollEndpoints.NoRoll();
                     return TypedResults.Ok<IReadOnlyList<EarlierForm>>([
                         .. store
                             .RollHistory(id)
                             .Select(
                                 (change, n) =>
-                                    new EarlierForm(n, change.At, change.Change, RollRow.Of(now with { Roll = Read(change, id) }, log))
+                                    new EarlierForm(
+                                        n,
+                                        change.At,
+                                        change.Change,
+                                        RollRow.Of(now with { Roll = Read(change, id) }, log, cache.Vocabulary)
+                                    )
                             )
                             .Reverse(),
                     ]);
@@ -40,7 +45,7 @@ internal static class HistoryEndpoints
                 {
                     var log = cache.Log;
                     var history = store.RollHistory(id);
-                    if (log.Rolls.FirstOrDefault(r => r.Roll.Id == id) is not { } now || number < 0 || number >= history.Count)
+                    if (log.Roll(id) is not { } now || number < 0 || number >= history.Count)
                         return RollEndpoints.NoRoll();
                     var before = Read(history[number], id);
                     // The partner may have been merged into another since.
@@ -52,7 +57,7 @@ internal static class HistoryEndpoints
                         before.Partner is null ? before : before with { Partner = store.PartnerNow(before.Partner) },
                         clock.GetUtcNow()
                     );
-                    return RollEndpoints.Find(cache, store, id);
+                    return RollEndpoints.Find(id, cache, store);
                 }
             )
             .WithName("restoreForm")

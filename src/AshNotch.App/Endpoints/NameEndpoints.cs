@@ -13,10 +13,10 @@ internal static class NameEndpoints
         routes
             .MapPost(
                 "/api/names",
-                Ok<OwnNameDocument> (OwnNameDocument written, LogStore store) =>
+                Ok<OwnNameDocument> (OwnNameDocument written, LogCache cache, LogStore store) =>
                 {
                     var check = new Checker();
-                    var name = LogReader.Read(written, check, "");
+                    var name = LogReader.Read(written, cache.Vocabulary, check, "");
                     check.ThrowIfFaulty();
                     store.SaveOwnName(name);
                     return TypedResults.Ok(LogWriter.Document(name));

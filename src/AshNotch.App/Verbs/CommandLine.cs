@@ -10,9 +10,9 @@ namespace AshNotch.App.Verbs;
 public static class CommandLine
 {
     /// <summary>Runs a command line.</summary>
-    public static async Task<int> Run(string[] args, Output output)
+    public static async Task<int> Run(string[] args, MatVocabulary vocabulary, Output output)
     {
-        var parsed = Root(output).Parse(args);
+        var parsed = Root(vocabulary, output).Parse(args);
         if (parsed.Errors.Count > 0)
         {
             foreach (var error in parsed.Errors)
@@ -37,7 +37,7 @@ public static class CommandLine
         }
     }
 
-    private static RootCommand Root(Output output)
+    private static RootCommand Root(MatVocabulary vocabulary, Output output)
     {
         var file = new Argument<string>("FILE") { Description = "A file, or - for standard input." };
         var data = new Option<string?>("--data") { Description = "The data directory.", HelpName = "DIR" };
@@ -50,17 +50,19 @@ public static class CommandLine
 
         var reset = new Option<bool>("--reset") { Description = "Start the demo over." };
         var demo = new Command("demo", "Start the application with the demo data.") { port, reset, data };
-        demo.SetAction((parsed, stop) => Serving.Demo(parsed.GetValue(data), parsed.GetValue(port), parsed.GetValue(reset), output, stop));
+        demo.SetAction(
+            (parsed, stop) => Serving.Demo(parsed.GetValue(data), parsed.GetValue(port), parsed.GetValue(reset), vocabulary, output, stop)
+        );
 
         var serve = new Command("serve", "Start the application on your own data.") { data, port };
-        serve.SetAction((parsed, stop) => Serving.Serve(parsed.GetValue(data), parsed.GetValue(port), output, stop));
+        serve.SetAction((parsed, stop) => Serving.Serve(parsed.GetValue(data), parsed.GetValue(port), vocabulary, output, stop));
 
-        var vocabulary = new Command("vocabulary", "The places and moves, as JSON.");
-        vocabulary.SetAction(_ => output.Json(Views.VocabularyView.BuiltIn));
+        var places = new Command("vocabulary", "The places and moves, as JSON.");
+        places.SetAction(_ => output.Json(Views.VocabularyView.Of(vocabulary)));
 
         var partner = new Option<string?>("--partner") { Description = "The partner's nickname in the text.", HelpName = "NAME" };
         var read = new Command("read", "Read a retelling.") { file, partner };
-        read.SetAction(parsed => ReadVerb.Run(parsed.GetValue(file)!, parsed.GetValue(partner), output));
+        read.SetAction(parsed => ReadVerb.Run(parsed.GetValue(file)!, parsed.GetValue(partner), vocabulary, output));
 
         var aim = new Option<string>("--aim") { Description = "points, finish, survive or balanced.", DefaultValueFactory = _ => "points" };
         aim.AcceptOnlyFromAmong([.. Term.All<Aim>()]);
@@ -82,12 +84,13 @@ public static class CommandLine
                 parsed.GetValue(file)!,
                 Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points,
                 parsed.GetValue(top),
+                vocabulary,
                 output
             )
         );
 
         var import = new Command("import", "Take a log into a data directory.") { file, data };
-        import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), output));
+        import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), vocabulary, output));
 
         var format = new Option<string>("--format")
         {
@@ -104,7 +107,7 @@ public static class CommandLine
         });
         export.SetAction(parsed =>
             parsed.GetValue(format) == "vtt"
-                ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, output)
+                ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, vocabulary, output)
                 : ImportExport.Export(parsed.GetValue(data), output)
         );
 
@@ -112,7 +115,7 @@ public static class CommandLine
         {
             demo,
             serve,
-            vocabulary,
+            places,
             read,
             weakSpots,
             import,

@@ -1,3 +1,6 @@
+using System.Security.Cryptography;
+using System.Text;
+
 namespace AshNotch.App.Verbs;
 
 /// <summary>Where data lives when no directory is named.</summary>
@@ -6,8 +9,10 @@ internal static class DataDirectory
     /// <summary>The user's own log.</summary>
     public static string Own => Under("log");
 
-    /// <summary>The demo's copy.</summary>
-    public static string Demo => Under("demo");
+    /// <summary>The demo's copy: one for each copy of the program, so that two do not get in each other's way.</summary>
+    public static string Demo => Under($"demo-{Mark(AppContext.BaseDirectory)}");
+
+    private static string Mark(string text) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..8];
 
     private static string Under(string name)
     {

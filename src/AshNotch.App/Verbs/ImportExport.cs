@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
@@ -10,10 +11,12 @@ namespace AshNotch.App.Verbs;
 /// <summary>The user's data in and out.</summary>
 internal static class ImportExport
 {
-    public static int Import(string file, string? data, Output output)
+    private const int MostNamed = 20;
+
+    public static int Import(string file, string? data, MatVocabulary vocabulary, Output output)
     {
         using var stream = output.Open(file);
-        var read = LogReader.Read(stream);
+        var read = LogReader.Read(stream, vocabulary);
         ReportOwnTerms(read.OwnTerms, output);
         var directory = data ?? DataDirectory.Own;
         using var store = LogStore.Open(directory);
@@ -34,12 +37,10 @@ internal static class ImportExport
         return 0;
     }
 
-    public static int Captions(string? data, string roll, Output output)
+    public static int Captions(string? data, string roll, MatVocabulary vocabulary, Output output)
     {
-        var found =
-            Read(data).Rolls.FirstOrDefault(r => r.Roll.Id == roll)
-            ?? throw new StorageException($"there is no roll '{roll}' in that log.");
-        var cues = CaptionWriter.Cues(found.Roll);
+        var found = Read(data).Roll(roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
+        var cues = CaptionWriter.Cues(found.Roll, vocabulary);
         if (cues.Count == 0)
             output.Say("No notch of that roll has a time, so there are no captions.");
         output.Results.Write(Encoding.UTF8.GetBytes(CaptionWriter.Vtt(cues)));
@@ -58,9 +59,10 @@ internal static class ImportExport
 
     public static void ReportOwnTerms(IReadOnlyList<string> terms, Output output)
     {
-        if (terms.Count > 0)
-            output.Say(
-                $"Kept as your own terms, the vocabulary does not know them: {string.Join(", ", terms.Take(20))}{(terms.Count > 20 ? string.Create(CultureInfo.InvariantCulture, $" and {terms.Count - 20} more") : "")}."
-            );
+        if (terms.Count == 0)
+            return;
+        var named = string.Join(", ", terms.Take(MostNamed));
+        var more = terms.Count > MostNamed ? string.Create(CultureInfo.InvariantCulture, $" and {terms.Count - MostNamed} more") : "";
+        output.Say($"Kept as your own terms, the vocabulary does not know them: {named}{more}.");
     }
 }

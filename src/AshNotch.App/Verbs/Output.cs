@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Verbs;
 
@@ -15,7 +16,7 @@ public sealed record Output(Stream Results, TextWriter Messages, Stream Input)
         WriteIndented = true,
         Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
         NewLine = "\n",
-        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower) },
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower), new PlaceIdConverter(), new MoveIdConverter() },
     };
 
     /// <summary>Writes a result as JSON and reports success.</summary>

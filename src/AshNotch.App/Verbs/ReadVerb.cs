@@ -2,15 +2,19 @@ using System.Text;
 using System.Text.Json;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Verbs;
 
-/// <summary><c>read FILE [--partner NAME]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood. Offsets count in the words of the captions joined by blanks.</summary>
+/// <summary>
+/// <c>read FILE [--partner NAME]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood.
+/// Offsets count in the words of the captions joined by blanks.
+/// </summary>
 internal static class ReadVerb
 {
-    public static int Run(string file, string? partner, Output output)
+    public static int Run(string file, string? partner, MatVocabulary vocabulary, Output output)
     {
         using var reader = new StreamReader(output.Open(file), Encoding.UTF8);
         var check = new Checker();
@@ -19,12 +23,13 @@ internal static class ReadVerb
         var captions = CaptionReader.IsCaptions(text) ? CaptionReader.Read(text) : null;
         foreach (var fault in captions?.Faults ?? [])
             output.Say($"{fault.Where}: {fault.What}");
-        var rolls = ClassTelling.Read(
+        var rolls = ClassReader.Read(
             captions?.Text ?? text,
+            Phrasebook.Of(vocabulary),
             partner is null ? [] : [new Partner { Id = partner, Name = partner }],
             partner
         );
-        var read = Retelling.Join(rolls);
+        var read = RollRead.Join(rolls);
         if (captions is not null)
             read = captions.Said.Give(read);
         return output.Json(

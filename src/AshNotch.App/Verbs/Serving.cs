@@ -1,3 +1,4 @@
+using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
@@ -10,30 +11,46 @@ internal static class Serving
     private const int OwnPort = 7410;
     private const int DemoPort = 7411;
 
-    public static async Task<int> Demo(string? data, int? port, bool reset, Output output, CancellationToken stop)
+    public static async Task<int> Demo(string? data, int? port, bool reset, MatVocabulary vocabulary, Output output, CancellationToken stop)
     {
         var options = new ServeOptions(data ?? DataDirectory.Demo, port ?? DemoPort, DemoData.File);
         using var held = DataLock.Take(options.DataDirectory);
         using var store = LogStore.Open(options.DataDirectory);
         if (reset || store.Read().Partners.Count == 0)
-            DemoData.Reset(store, DemoData.File, DateTimeOffset.UtcNow);
-        return await Run(options, store, "Ash Notch, demo data", output, stop);
+            DemoData.Reset(store, DemoData.File, vocabulary, DateTimeOffset.Now);
+        else
+            DemoData.Freshen(store, DateTimeOffset.Now);
+        return await Run(options, store, vocabulary, "Ash Notch, demo data", mayMove: port is null, output, stop);
     }
 
-    public static async Task<int> Serve(string? data, int? port, Output output, CancellationToken stop)
+    public static async Task<int> Serve(string? data, int? port, MatVocabulary vocabulary, Output output, CancellationToken stop)
     {
         var options = new ServeOptions(data ?? DataDirectory.Own, port ?? OwnPort);
         using var held = DataLock.Take(options.DataDirectory);
         using var store = LogStore.Open(options.DataDirectory);
-        return await Run(options, store, "Ash Notch", output, stop);
+        return await Run(options, store, vocabulary, "Ash Notch", mayMove: false, output, stop);
     }
 
-    private static async Task<int> Run(ServeOptions options, LogStore store, string name, Output output, CancellationToken stop)
+    private static async Task<int> Run(
+        ServeOptions options,
+        LogStore store,
+        MatVocabulary vocabulary,
+        string name,
+        bool mayMove,
+        Output output,
+        CancellationToken stop
+    )
     {
-        await using var app = WebHost.Build(options, store);
+        await using var app = WebHost.Build(options, store, vocabulary);
         try
         {
             await app.StartAsync(stop);
+        }
+        catch (IOException) when (mayMove)
+        {
+            // Another copy's demo has the usual port.
+            output.Say($"Port {options.Port} is taken, so this demo takes a free one.");
+            return await Run(options with { Port = 0 }, store, vocabulary, name, mayMove: false, output, stop);
         }
         catch (IOException)
         {

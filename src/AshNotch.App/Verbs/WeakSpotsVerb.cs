@@ -1,4 +1,5 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Verbs;
@@ -6,12 +7,12 @@ namespace AshNotch.App.Verbs;
 /// <summary><c>weak-spots FILE</c>: the ranking of a log.</summary>
 internal static class WeakSpotsVerb
 {
-    public static int Run(string file, Aim aim, int? top, Output output)
+    public static int Run(string file, Aim aim, int? top, MatVocabulary vocabulary, Output output)
     {
         using var stream = output.Open(file);
-        var read = LogReader.Read(stream);
+        var read = LogReader.Read(stream, vocabulary);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
-        var ranking = WeakSpotRanking.Of(read.Log, aim);
+        var ranking = WeakSpotRanking.Of(read.Log, vocabulary, aim);
         return output.Json(
             new
             {

@@ -1,22 +1,6 @@
-using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Chain;
-
-/// <summary>One way out of a place with its probability per step.</summary>
-/// <param name="Key">Whose move, which, where to.</param>
-/// <param name="To">Index of the place reached; -1 on a tap.</param>
-/// <param name="Probability">Chance that a step from here is this exit.</param>
-public sealed record FittedExit(ExitKey Key, int To, double Probability);
-
-/// <summary>The exits of one place; what is left to 1 stays.</summary>
-/// <param name="Place">The place, seen from me.</param>
-/// <param name="Exits">Its exits.</param>
-/// <param name="Seen">Steps logged from here, unweighted.</param>
-public sealed record FittedPlace(string Place, IReadOnlyList<FittedExit> Exits, int Seen)
-{
-    /// <summary>Chance that a step from here stays.</summary>
-    public double Stay => Math.Max(0, 1 - Exits.Sum(e => e.Probability));
-}
 
 /// <summary>
 /// The chain of a log: for each place the chance of each exit, from weighted counts and the book as a weak prior; where rolls start and
@@ -31,12 +15,12 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
     /// <param name="walk">The steps.</param>
     /// <param name="book">The prior.</param>
     /// <param name="places">The places known before the log, in a fixed order.</param>
-    public static ChainFit Of(Walk walk, Book book, IEnumerable<string> places)
+    public static ChainFit Of(Walk walk, Book book, IEnumerable<PlaceId> places)
     {
-        var index = new Dictionary<string, int>();
+        var index = new Dictionary<PlaceId, int>();
         foreach (
             var place in places
-                .Concat(walk.Steps.SelectMany(s => s.To is null ? [s.From] : (string[])[s.From, s.To]))
+                .Concat(walk.Steps.SelectMany(s => s.To is { } to ? (PlaceId[])[s.From, to] : [s.From]))
                 .Concat(walk.Starts.Select(s => s.Place))
         )
         {
@@ -59,7 +43,7 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
         return new ChainFit([.. counts.Select(c => c.Fit(index))], start, 1 / Math.Max(1, stepsPerRoll));
     }
 
-    private sealed class Counts(string place, Book book)
+    private sealed class Counts(PlaceId place, Book book)
     {
         private readonly Dictionary<ExitKey, double> exits = [];
         private double mine,
@@ -83,7 +67,7 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
             exits[key] = exits.GetValueOrDefault(key) + step.Weight;
         }
 
-        public FittedPlace Fit(Dictionary<string, int> index)
+        public FittedPlace Fit(Dictionary<PlaceId, int> index)
         {
             var fitted = new List<FittedExit>();
             foreach (var by in (Who[])[Who.Me, Who.Partner])
@@ -100,7 +84,7 @@ public sealed record ChainFit(IReadOnlyList<FittedPlace> Places, IReadOnlyList<d
                 var sum = shares.Values.Sum();
                 foreach (var (key, share) in shares)
                 {
-                    fitted.Add(new FittedExit(key, key.To is null ? -1 : index[key.To], lands * share / sum));
+                    fitted.Add(new FittedExit(key, key.To is null ? -1 : index[key.To.Value], lands * share / sum));
                 }
             }
             return new FittedPlace(place, fitted, seen);

@@ -22,7 +22,7 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
         var steps = new List<Step>();
         var starts = new List<Start>();
         var notches = 0;
-        var told = new Dictionary<(string, Who, string?, string?, StepResult), int>();
+        var told = new Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), int>();
         for (var index = 0; index < rolls.Count; index++)
         {
             var (session, roll, _) = rolls[index];
@@ -32,9 +32,9 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
             {
                 var exchange = roll.Exchanges[e];
                 var startKnown = !(e == 0 && roll.Partial.Contains(PartialAccount.StartsLate));
-                var start = exchange.Start ?? (exchange.Notches.Count > 0 ? exchange.Notches[0].From : null);
-                if (start is not null && startKnown && roll.Kind != RollKind.Positional)
-                    starts.Add(new Start(start, weight));
+                var start = Whereabouts.StartOf(exchange);
+                if (start is { } place && startKnown && roll.Kind != RollKind.Positional)
+                    starts.Add(new Start(place, weight));
                 foreach (var notch in exchange.Notches)
                 {
                     notches++;
@@ -54,27 +54,20 @@ public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> S
 
     private static Step? Read(Notch notch, MatVocabulary vocabulary, int roll)
     {
-        if (notch.From is null || notch.Outcome == Outcome.Threatened || notch.Given is not null)
+        if (notch.From is not { } from || notch.Outcome == Outcome.Threatened || notch.Given is not null || notch.IsOfSurroundings)
             return null;
-        if (notch.Causes.Contains(Limits.Surroundings) || notch.Causes.Contains(Limits.Clock))
-            return null;
+        var move = vocabulary.Move(notch.Move);
         // A grip that leaves the two where they are says nothing of what comes next.
-        if (vocabulary.Move(notch.Move) is { Stays: true } && (notch.To is null || notch.To == notch.From))
+        if (move is { Stays: true } && (notch.To is null || notch.To == from))
             return null;
-        var stay = new Step(notch.From, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
-        switch (notch.Outcome)
-        {
-            case Outcome.Tap:
-                return stay with { Result = StepResult.Taps };
-            case Outcome.Landed:
-                var move = vocabulary.Move(notch.Move);
-                var to = notch.To ?? (move?.To is { } usual ? vocabulary.Seen(usual, notch.By) : null);
-                // A submission that is on but led to no tap and no new place has moved nobody.
-                if (to is null && move is { IsSubmission: true })
-                    return stay;
-                return to == notch.From ? stay : stay with { Result = StepResult.Lands, To = to };
-            default:
-                return stay;
-        }
+        var stay = new Step(from, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
+        if (notch.Outcome == Outcome.Tap)
+            return stay with { Result = StepResult.Taps };
+        if (notch.Outcome != Outcome.Landed)
+            return stay;
+        if (Whereabouts.LedTo(notch, vocabulary) is { } to)
+            return stay with { Result = StepResult.Lands, To = to };
+        // It led back to where it was, or is a submission that is on but neither tapped nor moved anybody; else nobody knows where it led.
+        return notch.To is not null || move is { IsSubmission: true } or { To: not null } ? stay : stay with { Result = StepResult.Lands };
     }
 }

@@ -12,11 +12,11 @@ public static class WeakSpotRanking
 
     /// <summary>Ranks a log. With an empty log the ranking is empty: the book alone is no weakness of anyone.</summary>
     /// <param name="log">The log.</param>
+    /// <param name="vocabulary">The vocabulary.</param>
     /// <param name="aim">What the practitioner wants of a roll.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
-    public static WeakSpots Of(Log log, Aim aim, DateOnly? asOf = null)
+    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Aim aim, DateOnly? asOf = null)
     {
-        var vocabulary = MatVocabulary.BuiltIn;
         var walk = Walk.Of(log, vocabulary, asOf);
         var fit = ChainFit.Of(walk, Book.Of(vocabulary), vocabulary.Places.Select(p => p.Id));
         return Rank(walk, fit, ChainValue.Solve(fit, aim, Ruleset.Federation, vocabulary), aim, vocabulary);
@@ -67,9 +67,9 @@ public static class WeakSpotRanking
         }
         var ranked = spots
             .OrderByDescending(s => Math.Round(s.GainPerRoll, 9))
-            .ThenBy(s => s.From, StringComparer.Ordinal)
+            .ThenBy(s => s.From.Value, StringComparer.Ordinal)
             .ThenBy(s => s.By)
-            .ThenBy(s => s.Move, StringComparer.Ordinal)
+            .ThenBy(s => s.Move?.Value, StringComparer.Ordinal)
             .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) });
         return new WeakSpots(
             aim,
@@ -77,16 +77,21 @@ public static class WeakSpotRanking
             walk.Rolls.Count,
             walk.Notches,
             [.. ranked],
-            [.. untested.OrderBy(u => u.From, StringComparer.Ordinal).ThenBy(u => u.By).ThenBy(u => u.Move, StringComparer.Ordinal)]
+            [
+                .. untested
+                    .OrderBy(u => u.From.Value, StringComparer.Ordinal)
+                    .ThenBy(u => u.By)
+                    .ThenBy(u => u.Move?.Value, StringComparer.Ordinal),
+            ]
         );
     }
 
-    private static Func<FittedExit, bool> Chosen(Who by, string? move, string? to) =>
+    private static Func<FittedExit, bool> Chosen(Who by, MoveId? move, PlaceId? to) =>
         move is not null ? e => e.Key.By == by && e.Key.Move == move : e => e.Key.By == by && e.Key.Move is null && e.Key.To == to;
 
     /// <summary>What the log holds about one candidate.</summary>
     private sealed record Evidence(
-        (string From, Who By, string? Move, string? To) Key,
+        (PlaceId From, Who By, MoveId? Move, PlaceId? To) Key,
         int Attempts,
         int Count,
         IReadOnlyList<string> To,
@@ -102,7 +107,7 @@ public static class WeakSpotRanking
                     .Select(g => Of(g.Key, [.. g], walk)),
             ];
 
-        private static Evidence Of((string From, Who By, string? Move, string? To) key, List<Step> steps, Walk walk)
+        private static Evidence Of((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, List<Step> steps, Walk walk)
         {
             var cameOff = steps.Where(s => s.Result != StepResult.Stays).ToList();
             // For my own move the rolls in which it was stopped are the ones to look at too.
@@ -118,7 +123,7 @@ public static class WeakSpotRanking
                 cameOff.Count,
                 [
                     .. cameOff
-                        .GroupBy(s => s.Result == StepResult.Taps ? "tap" : s.To)
+                        .GroupBy(s => s.Result == StepResult.Taps ? "tap" : s.To?.Value)
                         .Where(g => g.Key is not null)
                         .OrderByDescending(g => g.Count())
                         .ThenBy(g => g.Key, StringComparer.Ordinal)

@@ -4,10 +4,11 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Reading;
 
 /// <summary>The exchanges as told so far, and where the walk is.</summary>
-internal sealed class Account
+/// <param name="vocabulary">Where moves usually lead.</param>
+internal sealed class Account(MatVocabulary vocabulary)
 {
-    private readonly List<(string? Start, ExchangeEnd? End, List<Draft> Notches, int From, int Until)> done = [];
-    private List<Draft> notches = [];
+    private readonly List<(PlaceId? Start, ExchangeEnd? End, List<NotchSoFar> Notches, int From, int Until)> done = [];
+    private List<NotchSoFar> notches = [];
     private int? opened;
     private int closed;
 
@@ -18,13 +19,13 @@ internal sealed class Account
     public Place? Now { get; set; }
 
     /// <summary>The notches of the exchange that goes on.</summary>
-    public IReadOnlyList<Draft> Notches => notches;
+    public IReadOnlyList<NotchSoFar> Notches => notches;
 
     /// <summary>The last notch of the exchange that goes on, or null.</summary>
-    public Draft? Last => notches.Count > 0 ? notches[^1] : null;
+    public NotchSoFar? Last => notches.Count > 0 ? notches[^1] : null;
 
     /// <summary>The last notch of the exchange that ended last, or null.</summary>
-    public Draft? LastBefore => notches.Count == 0 && done.Count > 0 && done[^1].Notches.Count > 0 ? done[^1].Notches[^1] : null;
+    public NotchSoFar? LastBefore => notches.Count == 0 && done.Count > 0 && done[^1].Notches.Count > 0 ? done[^1].Notches[^1] : null;
 
     /// <summary>Nothing has been told of the exchange that goes on.</summary>
     public bool IsFresh => notches.Count == 0 && Start is null;
@@ -36,11 +37,12 @@ internal sealed class Account
         : null;
 
     /// <summary>Adds a notch.</summary>
-    public Draft Add(Draft draft)
+    public NotchSoFar Add(NotchSoFar draft)
     {
         if (notches.Count == 0 && draft.Notch.From is { } from)
-            Start ??= MatVocabulary.BuiltIn.Place(from);
+            Start ??= vocabulary.Place(from);
         notches.Add(draft);
+        Now = vocabulary.Place(Whereabouts.After(draft.Notch, Now?.Id, vocabulary)) ?? Now;
         return draft;
     }
 
@@ -69,7 +71,7 @@ internal sealed class Account
     }
 
     /// <summary>The exchanges with what is in doubt of each notch.</summary>
-    public IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> Finish()
+    public IReadOnlyList<(ReadExchange Read, IReadOnlyList<NotchSoFar> Drafts)> Finish()
     {
         Close(null);
         return
@@ -86,7 +88,7 @@ internal sealed class Account
                             Notches = [.. d.Notches.Select(n => n.Notch with { Unsure = n.Doubts.Count > 0 })],
                         }
                     ),
-                    (IReadOnlyList<Draft>)d.Notches
+                    (IReadOnlyList<NotchSoFar>)d.Notches
                 )
             ),
         ];

@@ -1,4 +1,4 @@
-using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 

@@ -1,5 +1,3 @@
-using AshNotch.Core.Rolls;
-
 namespace AshNotch.Core.Reading;
 
 /// <summary>Words that say who, how it came out, and how a place is spoken of. Stems, as <see cref="Word.StemOf"/> makes them.</summary>
@@ -282,9 +280,9 @@ internal static class Cues
         ("tired", "tired"),
         ("gassed", "tired"),
         ("exhausted", "tired"),
-        ("hit the wall", Limits.Surroundings),
-        ("ran into", Limits.Surroundings),
-        ("out of time", Limits.Clock),
+        ("hit the wall", Rolls.Causes.Surroundings),
+        ("ran into", Rolls.Causes.Surroundings),
+        ("out of time", Rolls.Causes.Clock),
     ];
 
     // A cue is met in any form: the words as they are and what their forms share.

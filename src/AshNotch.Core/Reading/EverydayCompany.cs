@@ -1,6 +1,9 @@
 namespace AshNotch.Core.Reading;
 
-/// <summary>Everyday words that stand beside a name when it is no name of the trade: a camera mount, the turtle in the tank, the mats that were swept.</summary>
+/// <summary>
+/// Everyday words that stand beside a name when it is no name of the trade: a camera mount, the turtle in the tank, the mats that were
+/// swept.
+/// </summary>
 internal static class EverydayCompany
 {
     private const int Before = 3;

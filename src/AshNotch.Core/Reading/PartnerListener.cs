@@ -8,7 +8,14 @@ namespace AshNotch.Core.Reading;
 /// <param name="text">The telling, whose capitals tell names.</param>
 /// <param name="trade">Words that belong to names of the trade.</param>
 /// <param name="partners">The partners already known.</param>
-internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IReadOnlySet<int> trade, IReadOnlyList<Partner> partners)
+/// <param name="book">The names of the trade.</param>
+internal sealed class PartnerListener(
+    IReadOnlyList<Word> words,
+    string text,
+    IReadOnlySet<int> trade,
+    IReadOnlyList<Partner> partners,
+    Phrasebook book
+)
 {
     private static readonly HashSet<string> Nobody = [];
     private static readonly HashSet<string> NoNames = ["the", "one", "big", "my", "a", "of", "from", "guy"];
@@ -44,14 +51,14 @@ internal sealed class PartnerListener(IReadOnlyList<Word> words, string text, IR
         if (trade.Contains(first) || letters.Length < 3 || words[first].AfterPause || NoNames.Contains(words[first].Text))
             return null;
         var told = Told(first, first, first, first, null);
-        return
-            char.IsUpper(letters[0])
-            || (Phrasebook.BuiltIn.IsStrange(words[first]) && told.With is { Belt: not null } or { Size: not null })
+        return char.IsUpper(letters[0]) || (book.IsStrange(words[first]) && told.With is { Belt: not null } or { Size: not null })
             ? told
             : null;
     }
 
-    /// <summary>The one partner whose nickname stands in a telling that says of nobody whom it was with; null when none or several do.</summary>
+    /// <summary>
+    /// The one partner whose nickname stands in a telling that says of nobody whom it was with; null when none or several do.
+    /// </summary>
     public ToldPartner? Only(int from, int until)
     {
         ToldPartner? only = null;

@@ -1,4 +1,4 @@
-using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
@@ -152,7 +152,9 @@ internal static class People
     /// <summary>Whether a person named here only shares the sentence: "I rolled with the purple belt".</summary>
     public static bool IsObject(string text) => Objects.Contains(text);
 
-    /// <summary>"my partner", "the big purple belt", "this guy": somebody described from an article on, as <see cref="Subject"/> tells it.</summary>
+    /// <summary>
+    /// "my partner", "the big purple belt", "this guy": somebody described from an article on, as <see cref="Subject"/> tells it.
+    /// </summary>
     public static (Who? Who, int Length)? Described(IReadOnlyList<Word> words, int index)
     {
         for (var i = index + 1; i < Math.Min(words.Count, index + 4) && !words[i].AfterPause; i++)

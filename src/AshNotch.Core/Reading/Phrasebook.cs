@@ -2,19 +2,9 @@ using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
-/// <summary>A name of the vocabulary found in a retelling.</summary>
-/// <param name="First">Index of its first word.</param>
-/// <param name="Count">How many words it takes.</param>
-/// <param name="Position">The position it names, or null.</param>
-/// <param name="Move">The move it names, or null.</param>
-/// <param name="ByEar">It was not written as it is spelled, and is taken for this by its sound or a near spelling.</param>
-public sealed record Found(int First, int Count, Position? Position, Move? Move, bool ByEar = false)
-{
-    /// <summary>Index of the word after it.</summary>
-    public int After => First + Count;
-}
-
-/// <summary>Finds the vocabulary's names in a text, the longest first; forms of words, near spellings and sound-alikes are forgiven.</summary>
+/// <summary>
+/// Finds the vocabulary's names in a text, the longest first; forms of words, near spellings and sound-alikes are forgiven.
+/// </summary>
 public sealed class Phrasebook
 {
     private const int LongestHeard = 4;
@@ -46,26 +36,13 @@ public sealed class Phrasebook
         Vocabulary = vocabulary;
     }
 
-    private MatVocabulary Vocabulary { get; }
+    /// <summary>The vocabulary whose names these are.</summary>
+    public MatVocabulary Vocabulary { get; }
 
-    /// <summary>The phrasebook of the built-in vocabulary.</summary>
-    public static Phrasebook BuiltIn { get; } = new(MatVocabulary.BuiltIn, []);
-
-    /// <summary>The phrasebook with the user's own names, which win over ours.</summary>
-    public static Phrasebook With(IReadOnlyList<OwnName> own)
-    {
-        if (own.Count == 0)
-            return BuiltIn;
-        // The same names are asked for with every letter written.
-        var last = withOwn;
-        if (last is null || !ReferenceEquals(last.Own, own))
-            withOwn = last = new(own, new Phrasebook(MatVocabulary.BuiltIn, own));
-        return last.Book;
-    }
-
-    private static WithOwn? withOwn;
-
-    private sealed record WithOwn(IReadOnlyList<OwnName> Own, Phrasebook Book);
+    /// <summary>
+    /// The phrasebook of a vocabulary, with the user's own names, which win over ours. Making one takes a moment: keep it.
+    /// </summary>
+    public static Phrasebook Of(MatVocabulary vocabulary, IReadOnlyList<OwnName>? own = null) => new(vocabulary, own ?? []);
 
     /// <summary>Whether a word is neither everyday talk nor part of a name of the trade.</summary>
     internal bool IsStrange(Word word) => spelling.IsStrange(word);
@@ -201,7 +178,7 @@ public sealed class Phrasebook
     }
 
     private static Target Of(MatVocabulary vocabulary, string id) =>
-        vocabulary.Move(id) is { } move ? new Target(null, move) : new Target(vocabulary.Positions.First(p => p.Id == id), null);
+        vocabulary.Move(new MoveId(id)) is { } move ? new Target(null, move) : new Target(vocabulary.Position(id), null);
 
     private void Add(string name, Target target)
     {

@@ -1,17 +1,6 @@
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
-
-/// <summary>How a place is meant in a clause.</summary>
-internal enum PlaceUse
-{
-    /// <summary>The walk starts there or is there: from, in.</summary>
-    At,
-
-    /// <summary>The walk goes there.</summary>
-    To,
-}
 
 /// <summary>Says which role I have in a position that a clause names, and whether that was said or guessed.</summary>
 internal static class PlaceReading
@@ -26,30 +15,29 @@ internal static class PlaceReading
     /// <returns>The place and whether the role is a guess.</returns>
     public static (Place Place, bool Guess) Of(Clause clause, Found named, Who? actor, Move? move, PlaceUse use, Place? now)
     {
-        var vocabulary = MatVocabulary.BuiltIn;
         var position = named.Position!;
-        Place Mine(Role role) => vocabulary.Place(position, role)!;
-        Place Actors(Role role) => vocabulary.Place(vocabulary.Seen(Mine(role).Id, actor ?? Who.Me))!;
+        Place Mine(Role role) => position.As(role)!;
+        Place Actors(Role role) => Mine(role).SeenBy(actor ?? Who.Me);
 
         if (position.Holder == Role.Neutral)
             return (Mine(Role.Neutral), false);
         var holder = position.Holder;
-        var other = Opposite(holder);
+        var other = holder.Opposite();
 
         // "his back" is held by the other one; "his mount" by himself.
-        if (position.Family == "back" && clause.Words[named.First].Text is "my" or "his" or "her" or "their")
+        if (position.Family == Family.Back && clause.Words[named.First].Text is "my" or "his" or "her" or "their")
             return (Mine(clause.Words[named.First].Text == "my" ? Role.Bottom : Role.Top), false);
         // "He gave up the back": the other one has it now.
         if (
-            position.Family == "back"
+            position.Family == Family.Back
             && actor is not null
             && clause.SaysAny(["gives up", "gave up", "giving up", "give up", "exposed", "exposes", "gave me", "gives me"])
         )
             return (Actors(other), false);
         if (clause.OwnerOf(named) is { } owner)
         {
-            var owned = position.Family == "back" && clause.Words[named.After - 1].Text == "back" ? other : holder;
-            return (Mine(owner == Who.Me ? owned : Opposite(owned)), false);
+            var owned = position.Family == Family.Back && clause.Words[named.After - 1].Text == "back" ? other : holder;
+            return (Mine(owner == Who.Me ? owned : owned.Opposite()), false);
         }
 
         if (holder is Role.Top or Role.Bottom && Vertical(clause, named) is { } said)
@@ -59,8 +47,8 @@ internal static class PlaceReading
         {
             if (use == PlaceUse.To)
             {
-                if (vocabulary.Place(move.To)?.Position == position)
-                    return (vocabulary.Place(vocabulary.Seen(move.To!, actor.Value))!, false);
+                if (move.To?.Position == position)
+                    return (move.To!.SeenBy(actor.Value), false);
                 var role = move.Kind switch
                 {
                     MoveKind.GuardPull or MoveKind.GuardRecovery => Role.Bottom,
@@ -74,8 +62,8 @@ internal static class PlaceReading
                     role = Role.Attacking;
                 return (Actors(role), false);
             }
-            if (move.From.Select(vocabulary.Place).FirstOrDefault(p => p?.Position == position) is { } usual)
-                return (vocabulary.Place(vocabulary.Seen(usual.Id, actor.Value))!, false);
+            if (move.From.FirstOrDefault(p => p.Position == position) is { } usual)
+                return (usual.SeenBy(actor.Value), false);
         }
 
         if (now?.Position == position && use == PlaceUse.At)
@@ -128,17 +116,6 @@ internal static class PlaceReading
         "pummel",
     ];
     private static readonly HashSet<string> Being = ["be", "im", "stuck", "stick"];
-
-    /// <summary>The other side of a role.</summary>
-    public static Role Opposite(Role role) =>
-        role switch
-        {
-            Role.Top => Role.Bottom,
-            Role.Bottom => Role.Top,
-            Role.Attacking => Role.Defending,
-            Role.Defending => Role.Attacking,
-            _ => role,
-        };
 
     private static bool Above(Place now, Who actor) => actor == Who.Me ? now.IsTop : now.IsBottom;
 

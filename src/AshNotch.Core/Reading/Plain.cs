@@ -28,13 +28,13 @@ public static class Plain
     /// <summary>A notch as a line, with the places that nobody could tell from the move alone.</summary>
     /// <param name="notch">The notch; one without a move says where it led.</param>
     /// <param name="now">Where the walk is before it, if known.</param>
+    /// <param name="vocabulary">The vocabulary.</param>
     /// <param name="before">The notch before it: the same attempt once more is said to be one.</param>
-    public static string Line(Notch notch, string? now, Notch? before = null)
+    public static string Line(Notch notch, PlaceId? now, MatVocabulary vocabulary, Notch? before = null)
     {
-        var vocabulary = MatVocabulary.BuiltIn;
         var to = vocabulary.Place(notch.To);
         var from = vocabulary.Place(notch.From);
-        var at = from is not null && notch.From != now ? $"{(from.Id == "standing/neutral" ? "Standing" : $"In {Of(from)}")}. " : "";
+        var at = from is not null && notch.From != now ? $"{(from.Id == PlaceId.Standing ? "Standing" : $"In {Of(from)}")}. " : "";
         var side = notch.Side is BodySide.Left or BodySide.Right ? $" on the {Term.Of(notch.Side.Value)}" : "";
         if (vocabulary.Move(notch.Move) is not { } move)
         {
@@ -47,10 +47,10 @@ public static class Plain
     }
 
     private static string Of(Place place) =>
-        place.Id == "standing/neutral" ? "standing"
+        place.Id == PlaceId.Standing ? "standing"
         : place.Role == Role.Neutral ? $"the {place.Position.Name}"
         : $"{(place.IsMine ? "my" : "their")} {place.Position.Name}";
 
     /// <summary>The line of a place to start in.</summary>
-    public static string Starts(Place place) => place.Id == "standing/neutral" ? "Started standing." : $"Started in {Of(place)}.";
+    public static string Starts(Place place) => place.Id == PlaceId.Standing ? "Started standing." : $"Started in {Of(place)}.";
 }

@@ -4,12 +4,11 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Reading;
 
 /// <summary>Turns what is doubtful into short questions with ready answers, one a notch, the weightiest doubt first.</summary>
-internal static class Questions
+/// <param name="vocabulary">What things are called.</param>
+internal sealed class Questions(MatVocabulary vocabulary)
 {
-    private static readonly MatVocabulary Vocabulary = MatVocabulary.BuiltIn;
-
     /// <summary>The questions of a reading, in the order of the telling.</summary>
-    public static IReadOnlyList<Question> Of(IReadOnlyList<(ReadExchange Read, IReadOnlyList<Draft> Drafts)> exchanges, string text)
+    public IReadOnlyList<Question> Of(IReadOnlyList<(ReadExchange Read, IReadOnlyList<NotchSoFar> Drafts)> exchanges, string text)
     {
         var questions = new List<Question>();
         for (var e = 0; e < exchanges.Count; e++)
@@ -36,24 +35,24 @@ internal static class Questions
         return questions;
     }
 
-    private static string Named(Notch notch) =>
-        notch.Move is { } move ? Vocabulary.MoveName(move)
-        : notch.To is { } to ? Vocabulary.SayPlace(to)
+    private string Named(Notch notch) =>
+        notch.Move is { } move ? vocabulary.MoveName(move)
+        : notch.To is { } to ? vocabulary.SayPlace(to)
         : "that";
 
-    private static Question Who(int exchange, int index, Notch notch)
+    private Question Who(int exchange, int index, Notch notch)
     {
-        var other = notch with { By = Actor.Other(notch.By), From = Mirror(notch.From), To = Mirror(notch.To) };
-        var (mine, theirs) = notch.By == Rolls.Who.Me ? (notch, other) : (other, notch);
+        var other = notch with { By = notch.By.Other(), From = Mirror(notch.From), To = Mirror(notch.To) };
+        var (mine, theirs) = notch.By == Vocabulary.Who.Me ? (notch, other) : (other, notch);
         return new Question(exchange, index, Doubt.Who, $"Whose {Named(notch)} was it?", Guess(notch, ("Mine", mine), ("Theirs", theirs)));
     }
 
-    private static Question Role(int exchange, int index, Notch notch)
+    private Question Role(int exchange, int index, Notch notch)
     {
-        var place = Vocabulary.Place(notch.To) ?? Vocabulary.Place(notch.From);
+        var place = vocabulary.Place(notch.To) ?? vocabulary.Place(notch.From);
         var flipped = notch.To is not null ? notch with { To = Mirror(notch.To) } : notch with { From = Mirror(notch.From) };
         if (notch.Move is null)
-            flipped = flipped with { By = Actor.Other(notch.By) };
+            flipped = flipped with { By = notch.By.Other() };
         var (up, down) = place is { IsTop: true } ? (notch, flipped) : (flipped, notch);
         return new Question(
             exchange,
@@ -64,9 +63,9 @@ internal static class Questions
         );
     }
 
-    private static Question Outcome(int exchange, int index, Notch notch)
+    private Question Outcome(int exchange, int index, Notch notch)
     {
-        var submission = Vocabulary.Move(notch.Move) is { IsSubmission: true };
+        var submission = vocabulary.Move(notch.Move) is { IsSubmission: true };
         Notch With(Outcome outcome) => notch with { Outcome = outcome, To = outcome == Rolls.Outcome.Landed ? notch.To : null };
         return submission
             ? new Question(
@@ -95,7 +94,7 @@ internal static class Questions
             );
     }
 
-    private static Question Name(int exchange, int index, Notch notch, string words) =>
+    private Question Name(int exchange, int index, Notch notch, string words) =>
         new(
             exchange,
             index,
@@ -107,5 +106,5 @@ internal static class Questions
     private static IReadOnlyList<Answer> Guess(Notch guess, params (string Say, Notch Notch)[] answers) =>
         [.. answers.OrderByDescending(a => a.Notch == guess).Select(a => new Answer(a.Say, a.Notch))];
 
-    private static string? Mirror(string? place) => place is null ? null : Vocabulary.Mirror(place);
+    private static PlaceId? Mirror(PlaceId? place) => place?.Mirror;
 }

@@ -1,10 +1,5 @@
 namespace AshNotch.Core.Reading;
 
-/// <summary>Where a telling of several rolls begins the next one.</summary>
-/// <param name="Start">Its first character.</param>
-/// <param name="With">Whom it is with, if it says.</param>
-internal sealed record RollOpening(int Start, ToldPartner? With);
-
 /// <summary>Hears where rolls begin: "then with Oak", "second roll was the purple belt", "rolled with a new guy".</summary>
 /// <param name="words">The words of the telling.</param>
 /// <param name="partner">Hears whom they are with.</param>

@@ -9,7 +9,10 @@ namespace AshNotch.Core.Reading;
 /// <param name="Times">Where in the text each time begins to hold, and its seconds since the roll began, in the order of the text.</param>
 public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Times)
 {
-    /// <summary>The times written into a text as <c>[2:31]</c> or <c>[1:02:31]</c>, and the text with blanks in their place, so that every offset stays.</summary>
+    /// <summary>
+    /// The times written into a text as <c>[2:31]</c> or <c>[1:02:31]</c>, and the text with blanks in their place, so that every offset
+    /// stays.
+    /// </summary>
     public static (string Text, SaidAt Said) Of(string text)
     {
         if (!text.Contains('[', StringComparison.Ordinal))
@@ -32,7 +35,7 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
     }
 
     /// <summary>How a time is written into a text.</summary>
-    public static string Write(int seconds) => string.Create(CultureInfo.InvariantCulture, $"[{seconds / 60}:{seconds % 60:00}]");
+    public static string Write(RollTime time) => $"[{time}]";
 
     /// <summary>Seconds at which the words at an offset were said; null before the first time.</summary>
     public int? At(int offset)
@@ -48,7 +51,7 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
     }
 
     /// <summary>The reading with a time for every notch that told none itself.</summary>
-    public Retelling Give(Retelling read) =>
+    public RollRead Give(RollRead read) =>
         Times.Count == 0
             ? read
             : read with
@@ -63,12 +66,7 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
                                 Notches =
                                 [
                                     .. e.Exchange.Notches.Select(n =>
-                                        n is { AtSeconds: null, RemainingSeconds: null, Span: { } span }
-                                            ? n with
-                                            {
-                                                AtSeconds = At(span.Start),
-                                            }
-                                            : n
+                                        n is { At: null, Remaining: null, Span: { } span } ? n with { At = RollTime.Of(At(span.Start)) } : n
                                     ),
                                 ],
                             },

@@ -3,7 +3,10 @@ using System.Text;
 
 namespace AshNotch.Core.Reading;
 
-/// <summary>Hears names through slips of the finger and of a dictating machine: near spellings of single words, and names that sound the same when run together.</summary>
+/// <summary>
+/// Hears names through slips of the finger and of a dictating machine: near spellings of single words, and names that sound the same when
+/// run together.
+/// </summary>
 internal sealed class Spelling
 {
     private const int ShortestHeard = 5;
@@ -71,8 +74,13 @@ internal sealed class Spelling
         return best is null ? null : Word.StemOf(best);
     }
 
-    /// <summary>How many letters must be changed, added, left out or swapped with their neighbour; more than <paramref name="most"/> is not counted out.</summary>
-    /// <remarks>Optimal string alignment; Damerau, <i>A technique for computer detection and correction of spelling errors</i>, 1964.</remarks>
+    /// <summary>
+    /// How many letters must be changed, added, left out or swapped with their neighbour; more than <paramref name="most"/> is not counted
+    /// out.
+    /// </summary>
+    /// <remarks>
+    /// Optimal string alignment; Damerau, <i>A technique for computer detection and correction of spelling errors</i>, 1964.
+    /// </remarks>
     public static int Distance(string a, string b, int most)
     {
         if (Math.Abs(a.Length - b.Length) > most)

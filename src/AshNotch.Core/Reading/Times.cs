@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace AshNotch.Core.Reading;
 
-/// <summary>Clock times in a clause, in seconds: <c>at 2:30</c>, <c>1:10 left</c>, <c>two minutes in</c>, <c>with ten seconds left</c>.</summary>
+/// <summary>
+/// Clock times in a clause, in seconds: <c>at 2:30</c>, <c>1:10 left</c>, <c>two minutes in</c>, <c>with ten seconds left</c>.
+/// </summary>
 internal static class Times
 {
     private static readonly Dictionary<string, int> Numbers = new()

@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
@@ -8,11 +9,18 @@ namespace AshNotch.Core.Reading;
 /// <param name="Belt">Their belt, if told.</param>
 /// <param name="Size">Their size beside mine, if told.</param>
 /// <param name="Words">The words it was read from.</param>
-public sealed record ToldPartner(string? Name, string? Known, Belt? Belt, RelativeSize? Size, Span Words);
-
-/// <summary>One roll of a telling that may tell of several.</summary>
-/// <param name="Start">Its first character in the telling.</param>
-/// <param name="End">One past its last character.</param>
-/// <param name="With">Whom it was with, if told.</param>
-/// <param name="Read">Its reading; offsets count from its own start.</param>
-public sealed record ToldRoll(int Start, int End, ToldPartner? With, Retelling Read);
+public sealed record ToldPartner(string? Name, string? Known, Belt? Belt, RelativeSize? Size, Span Words)
+{
+    /// <summary>Them in words: <c>Oak, blue belt, heavier than you</c>.</summary>
+    /// <param name="partner">The partner meant, or null when there is no record of them.</param>
+    public string Say(Partner? partner) =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                partner?.Name ?? Name ?? "someone",
+                Belt is { } belt ? $"{Term.Of(belt)} belt" : "",
+                Size is { } size ? $"{Term.Of(size).Replace('-', ' ')}{(size == RelativeSize.Similar ? " size" : " than you")}" : "",
+            }.Where(said => said.Length > 0)
+        );
+}

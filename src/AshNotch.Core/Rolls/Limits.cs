@@ -1,6 +1,8 @@
 namespace AshNotch.Core.Rolls;
 
-/// <summary>What a value of the record may be, generous enough for every practitioner and narrow enough to catch a slip of the finger.</summary>
+/// <summary>
+/// What a value of the record may be, generous enough for every practitioner and narrow enough to catch a slip of the finger.
+/// </summary>
 public static class Limits
 {
     /// <summary>The first day a log may name.</summary>
@@ -32,33 +34,4 @@ public static class Limits
 
     /// <summary>Most checks of a mission.</summary>
     public const int MostChecks = 3;
-
-    /// <summary>The causes offered for why something happened. Common practice; users add their own.</summary>
-    public static IReadOnlyList<string> Causes { get; } =
-    [
-        "grip lost",
-        "posture broken",
-        "elbow away from the body",
-        "reached",
-        "weight on the wrong side",
-        "too far away",
-        "too close, no frames",
-        "late",
-        "telegraphed",
-        "let go too late",
-        "rushed",
-        "tunnel vision",
-        "no plan from here",
-        "did not know the move",
-        "strength or size",
-        "tired",
-        Surroundings,
-        Clock,
-    ];
-
-    /// <summary>A cause that lies with the wall or a collision: shown, but it teaches the model nothing.</summary>
-    public const string Surroundings = "surroundings";
-
-    /// <summary>A cause that lies with the clock: shown, but it teaches the model nothing.</summary>
-    public const string Clock = "clock";
 }

@@ -1,10 +1,6 @@
-namespace AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
-/// <summary>A roll with the session it was part of.</summary>
-/// <param name="Session">The session.</param>
-/// <param name="Roll">The roll.</param>
-/// <param name="Order">Its place in the session, from 0.</param>
-public sealed record LoggedRoll(Session Session, Roll Roll, int Order);
+namespace AshNotch.Core.Rolls;
 
 /// <summary>Everything one practitioner has logged. Sessions are kept oldest first.</summary>
 public sealed record Log
@@ -19,11 +15,39 @@ public sealed record Log
     public IReadOnlyList<Session> Sessions { get; init; } = [];
 
     /// <summary>What was chosen to be drilled, newest last.</summary>
-    public IReadOnlyList<Drilling.Focus> Focuses { get; init; } = [];
+    public IReadOnlyList<Focus> Focuses { get; init; } = [];
 
     /// <summary>The user's own names for moves and positions.</summary>
-    public IReadOnlyList<Vocabulary.OwnName> OwnNames { get; init; } = [];
+    public IReadOnlyList<OwnName> OwnNames { get; init; } = [];
 
     /// <summary>Every roll, oldest session first.</summary>
     public IEnumerable<LoggedRoll> Rolls => Sessions.SelectMany(s => s.Rolls.Select((r, i) => new LoggedRoll(s, r, i)));
+
+    /// <summary>The roll of this id with its session, or null.</summary>
+    public LoggedRoll? Roll(string id) => Rolls.FirstOrDefault(r => r.Roll.Id == id);
+
+    /// <summary>The partner of this id, or null.</summary>
+    public Partner? Partner(string? id) => Partners.FirstOrDefault(p => p.Id == id);
+
+    /// <summary>
+    /// The head of the session that a roll goes into: as named by its id; else the one of that day, kind and attire with what is newly said
+    /// of it; else a new one.
+    /// </summary>
+    /// <param name="wanted">What is said of the session.</param>
+    /// <param name="newId">The id of a new one.</param>
+    public Session SessionFor(Session wanted, string newId)
+    {
+        if (wanted.Id.Length > 0)
+            return wanted;
+        var same = Sessions.FirstOrDefault(s => s.Date == wanted.Date && s.Kind == wanted.Kind && s.Attire == wanted.Attire);
+        if (same is null)
+            return wanted with { Id = newId };
+        return same with
+        {
+            Rolls = [],
+            Time = wanted.Time ?? same.Time,
+            Notes = wanted.Notes ?? same.Notes,
+            State = wanted.State ?? same.State,
+        };
+    }
 }

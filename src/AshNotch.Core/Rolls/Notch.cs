@@ -1,29 +1,23 @@
+using AshNotch.Core.Vocabulary;
+
 namespace AshNotch.Core.Rolls;
 
-/// <summary>Advice that somebody gave about a notch.</summary>
-/// <param name="Text">What was said.</param>
-/// <param name="From">Who said it, such as <c>coach</c>; null when not told.</param>
-public sealed record Advice(string Text, string? From);
-
-/// <summary>A stretch of a retelling, in characters from its start.</summary>
-/// <param name="Start">The first character.</param>
-/// <param name="End">One past the last character.</param>
-public readonly record struct Span(int Start, int End);
-
-/// <summary>One event of a roll: somebody tried something, and something came of it. What was not told is null, and null is not zero.</summary>
+/// <summary>
+/// One event of a roll: somebody tried something, and something came of it. What was not told is null, and null is not zero.
+/// </summary>
 public sealed record Notch
 {
     /// <summary>Whose action.</summary>
     public required Who By { get; init; }
 
     /// <summary>The move's id, or the user's own term; null for a change of place that nobody named.</summary>
-    public string? Move { get; init; }
+    public MoveId? Move { get; init; }
 
     /// <summary>The place it started from, seen from me.</summary>
-    public string? From { get; init; }
+    public PlaceId? From { get; init; }
 
     /// <summary>The place it led to, seen from me.</summary>
-    public string? To { get; init; }
+    public PlaceId? To { get; init; }
 
     /// <summary>How it came out. A tap is the outcome of the one who applied the move.</summary>
     public required Outcome Outcome { get; init; }
@@ -31,11 +25,11 @@ public sealed record Notch
     /// <summary>On which side, if told.</summary>
     public BodySide? Side { get; init; }
 
-    /// <summary>Time since the roll began, in seconds.</summary>
-    public int? AtSeconds { get; init; }
+    /// <summary>Time since the roll began.</summary>
+    public RollTime? At { get; init; }
 
-    /// <summary>Time left on the clock, in seconds.</summary>
-    public int? RemainingSeconds { get; init; }
+    /// <summary>Time left on the clock.</summary>
+    public RollTime? Remaining { get; init; }
 
     /// <summary>Who let it happen: me or the partner; null when it was earned.</summary>
     public Who? Given { get; init; }
@@ -57,4 +51,7 @@ public sealed record Notch
 
     /// <summary>The words of the retelling it came from.</summary>
     public Span? Span { get; init; }
+
+    /// <summary>Whether the walls or the clock decided it rather than the two.</summary>
+    public bool IsOfSurroundings => Causes.Contains(Rolls.Causes.Surroundings) || Causes.Contains(Rolls.Causes.Clock);
 }

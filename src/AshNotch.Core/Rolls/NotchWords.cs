@@ -36,6 +36,12 @@ public static class NotchWords
         return outcome + side + places + given + (notch.Unsure ? ", unsure" : "");
     }
 
+    /// <summary>The short name beside its cut: its move, else the position it led to; empty when neither was named.</summary>
+    public static string Brief(Notch notch, MatVocabulary vocabulary) =>
+        notch.Move is { } move ? vocabulary.MoveName(move)
+        : notch.To is { } to ? vocabulary.Place(to)?.Position.Name ?? vocabulary.SayPlace(to)
+        : "";
+
     private static string What(Notch notch, MatVocabulary vocabulary) =>
-        notch.Move is null ? "something" : "the " + vocabulary.MoveName(notch.Move);
+        notch.Move is { } move ? "the " + vocabulary.MoveName(move) : "something";
 }

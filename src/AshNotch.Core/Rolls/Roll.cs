@@ -1,40 +1,6 @@
+using AshNotch.Core.Vocabulary;
+
 namespace AshNotch.Core.Rolls;
-
-/// <summary>A stretch of a roll between two starts.</summary>
-public sealed record Exchange
-{
-    /// <summary>The place it started in, seen from me.</summary>
-    public string? Start { get; init; }
-
-    /// <summary>Why it ended; null when not told or still going.</summary>
-    public ExchangeEnd? End { get; init; }
-
-    /// <summary>Its notches in the order they happened.</summary>
-    public IReadOnlyList<Notch> Notches { get; init; } = [];
-}
-
-/// <summary>A check of a mission.</summary>
-/// <param name="Text">What to watch, such as <c>both hands gripping before I sit</c>.</param>
-/// <param name="Done">Whether it was kept; null when not said.</param>
-public sealed record MissionCheck(string Text, bool? Done);
-
-/// <summary>What the practitioner set out to do in a roll, with up to three checks.</summary>
-/// <param name="Text">The mission.</param>
-/// <param name="Checks">Up to three checks.</param>
-public sealed record Mission(string Text, IReadOnlyList<MissionCheck> Checks);
-
-/// <summary>What the practitioner takes away from a roll.</summary>
-/// <param name="Text">The takeaway.</param>
-/// <param name="Exchange">Index of the exchange it is tied to, from 0; null when untied.</param>
-/// <param name="Notch">Index of the notch in that exchange, from 0; null when untied.</param>
-public sealed record Takeaway(string Text, int? Exchange = null, int? Notch = null);
-
-/// <summary>A partner as they were on the day of a roll.</summary>
-/// <param name="Belt">Their belt.</param>
-/// <param name="Stripes">Stripes on it.</param>
-/// <param name="WeightKg">Weight in kilograms.</param>
-/// <param name="Size">Relative size, where no weight is known.</param>
-public sealed record PartnerOfTheDay(Belt? Belt, int? Stripes, double? WeightKg, RelativeSize? Size);
 
 /// <summary>A round or match with one partner.</summary>
 public sealed record Roll
@@ -46,7 +12,7 @@ public sealed record Roll
     public string? Partner { get; init; }
 
     /// <summary>The partner's belt and weight on that day.</summary>
-    public PartnerOfTheDay PartnerThen { get; init; } = new(null, null, null, null);
+    public PartnerOfTheDay PartnerThen { get; init; } = PartnerOfTheDay.Unknown;
 
     /// <summary>Free, positional or match.</summary>
     public RollKind? Kind { get; init; }
@@ -89,4 +55,15 @@ public sealed record Roll
 
     /// <summary>How often somebody made the other tap.</summary>
     public int Taps(Who by) => Notches.Count(n => n.Outcome == Outcome.Tap && n.By == by);
+
+    /// <summary>
+    /// The roll with its partner as they were that day, unless it says so itself: as in its earlier form where the partner is the same,
+    /// else as they are today.
+    /// </summary>
+    /// <param name="partner">The record of its partner.</param>
+    /// <param name="before">The roll's earlier form, or null when it is new.</param>
+    public Roll OnTheDay(Partner partner, Roll? before) =>
+        PartnerThen != PartnerOfTheDay.Unknown ? this
+        : before?.Partner == Partner && before is not null ? this with { PartnerThen = before.PartnerThen }
+        : this with { PartnerThen = partner.Today };
 }

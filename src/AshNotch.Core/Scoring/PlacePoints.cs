@@ -1,4 +1,3 @@
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -16,23 +15,23 @@ public static class PlacePoints
     /// <param name="from">The place before, seen from me.</param>
     /// <param name="to">The place after, seen from me.</param>
     /// <param name="by">Who made the change.</param>
-    public static int Of(Ruleset rules, MatVocabulary vocabulary, string from, string to, Who by)
+    public static int Of(Ruleset rules, MatVocabulary vocabulary, PlaceId from, PlaceId to, Who by)
     {
-        if (vocabulary.Place(vocabulary.Seen(from, by)) is not { } before || vocabulary.Place(vocabulary.Seen(to, by)) is not { } after)
+        if (vocabulary.Place(from)?.SeenBy(by) is not { } before || vocabulary.Place(to)?.SeenBy(by) is not { } after)
             return 0;
-        if (!after.IsTop || after.Position.Family == "legs")
+        if (!after.IsTop || after.Position.Family == Family.Legs)
             return 0;
 
         var points = 0;
-        var reachesBack = after.Position.Family == "back";
-        if (before.Position.Family == "standing" && !reachesBack && after.Position.Family != "turtle")
+        var reachesBack = after.Position.Family == Family.Back;
+        if (before.Position.Family == Family.Standing && !reachesBack && after.Position.Family != Family.Turtle)
             points += rules.Takedown;
         else if (ComesFromUnder(before) && !reachesBack)
             points += rules.Sweep;
         else if (
             before.IsGuard
             && before.IsTop
-            && after.Position.Family is "pin" or "mount"
+            && after.Position.Family is Family.Pin or Family.Mount
             && !(after.Position.Id == "three-quarter-mount")
         )
             points += rules.Pass;
@@ -41,8 +40,8 @@ public static class PlacePoints
         {
             points += scores switch
             {
-                "knee-on-belly" => rules.KneeOnBelly,
-                "mount" => rules.Mount,
+                ScoredControl.KneeOnBelly => rules.KneeOnBelly,
+                ScoredControl.Mount => rules.Mount,
                 _ => rules.Back,
             };
         }

@@ -1,55 +1,67 @@
 namespace AshNotch.Core.Vocabulary;
 
-/// <summary>Who of the two I am in a place.</summary>
-public enum Role
+/// <summary>A position and my role in it, always seen from the practitioner. The vocabulary holds each once.</summary>
+public sealed class Place
 {
-    /// <summary>Neither is above the other.</summary>
-    Neutral,
+    internal Place(Position position, Role role, double control, double bookMine, double bookTheirs)
+    {
+        Id = new PlaceId($"{position.Id}/{Term.Of(role)}");
+        Position = position;
+        Role = role;
+        Control = control;
+        BookMine = bookMine;
+        BookTheirs = bookTheirs;
+    }
 
-    /// <summary>I am above, or hold the place (back control, front headlock).</summary>
-    Top,
+    /// <summary><c>position/role</c>.</summary>
+    public PlaceId Id { get; }
 
-    /// <summary>I am below, or play the guard.</summary>
-    Bottom,
+    /// <summary>The position.</summary>
+    public Position Position { get; }
 
-    /// <summary>I attack in a leg entanglement.</summary>
-    Attacking,
+    /// <summary>My role in it.</summary>
+    public Role Role { get; }
 
-    /// <summary>I am attacked in a leg entanglement.</summary>
-    Defending,
-}
+    /// <summary>From -1 (lost) to 1 (finished), as seen from me. The authors' judgement, for drawing.</summary>
+    public double Control { get; }
 
-/// <summary>A position such as half guard, before it is said who is where in it.</summary>
-/// <param name="Id">Lower-case kebab id.</param>
-/// <param name="Name">Its name in running text.</param>
-/// <param name="Family">The family whose places borrow from each other.</param>
-/// <param name="Holder">The role of the one whose position it is called after: the guard player, the one who pins.</param>
-/// <param name="Scores">What holding it from above counts as in points rules, or null.</param>
-/// <param name="Names">Every name and spelling it goes by, its own name included.</param>
-public sealed record Position(string Id, string Name, string Family, Role Holder, string? Scores, IReadOnlyList<string> Names);
+    /// <summary>The book's idea of the chance that a step from here is a move of mine that lands.</summary>
+    public double BookMine { get; }
 
-/// <summary>A position and my role in it; always seen from the practitioner.</summary>
-/// <param name="Id"><c>position/role</c>.</param>
-/// <param name="Position">The position.</param>
-/// <param name="Role">My role in it.</param>
-/// <param name="Mirror">The id of the place the partner is in at the same moment.</param>
-/// <param name="Control">From -1 (lost) to 1 (finished), as seen from me. The authors' judgement, for drawing.</param>
-/// <param name="BookMine">The book's idea of the chance that a step from here is a move of mine that lands.</param>
-/// <param name="BookTheirs">The same for a move of theirs.</param>
-public sealed record Place(string Id, Position Position, Role Role, string Mirror, double Control, double BookMine, double BookTheirs)
-{
+    /// <summary>The same for a move of theirs.</summary>
+    public double BookTheirs { get; }
+
+    /// <summary>The place the partner is in at the same moment.</summary>
+    public Place Mirror => Position.As(Role.Opposite())!;
+
     /// <summary>Whether I am the one the position is called after: my guard, my mount.</summary>
     public bool IsMine => Role != Role.Neutral && Role == Position.Holder;
 
     /// <summary>The place in words: <c>your half guard</c>, <c>their mount</c>, <c>standing</c>.</summary>
     public string Say => Role == Role.Neutral ? Position.Name : (IsMine ? "your " : "their ") + Position.Name;
 
-    /// <summary>The family is a guard, or a passing position before the legs are cleared.</summary>
-    public bool IsGuard => Position.Family is "closed-guard" or "open-guard" or "hook-guard" or "half-guard" or "passing";
+    /// <summary>The position is a guard, or a passing position before the legs are cleared.</summary>
+    public bool IsGuard => Position.IsGuard;
 
     /// <summary>I am above or attacking.</summary>
     public bool IsTop => Role is Role.Top or Role.Attacking;
 
     /// <summary>I am below or attacked.</summary>
     public bool IsBottom => Role is Role.Bottom or Role.Defending;
+
+    /// <summary>This place, given as I see it, as <paramref name="who"/> sees it; or the other way round.</summary>
+    public Place SeenBy(Who who) => who == Who.Me ? this : Mirror;
+
+    /// <summary>
+    /// The place in a sentence about what is done from it: <c>from your half guard</c>, <c>on the feet</c>, <c>in the clinch</c>.
+    /// </summary>
+    public string SayFrom => Role == Role.Neutral ? Somewhere : $"from {Say}";
+
+    /// <summary>The place in a sentence about being in it: <c>in your half guard</c>, <c>on the feet</c>, <c>in the clinch</c>.</summary>
+    public string SayIn => Role == Role.Neutral ? Somewhere : $"in {Say}";
+
+    private string Somewhere => Id == PlaceId.Standing ? "on the feet" : $"in the {Position.Name}";
+
+    /// <inheritdoc/>
+    public override string ToString() => Id.Value;
 }

@@ -7,7 +7,9 @@ using AshNotch.Core.Reading;
 namespace AshNotch.Formats.Captions;
 
 /// <summary>Reads SubRip and WebVTT captions, as a phone's dictation or a caption tool writes them.</summary>
-/// <remarks>WebVTT: The Web Video Text Tracks Format, W3C. SubRip has no standard; its usual form is number, times, lines, blank line.</remarks>
+/// <remarks>
+/// WebVTT: The Web Video Text Tracks Format, W3C. SubRip has no standard; its usual form is number, times, lines, blank line.
+/// </remarks>
 public static partial class CaptionReader
 {
     /// <summary>Whether a text looks like captions rather than plain writing.</summary>
@@ -45,7 +47,8 @@ public static partial class CaptionReader
                     faults.Add(
                         new Fault(
                             string.Create(CultureInfo.InvariantCulture, $"line {i + 1}"),
-                            $"'{(line.Length > 60 ? line[..60] + "…" : line)}' is no time of a caption; its words are kept without one. Write it as 00:01:05.000 --> 00:01:08.000."
+                            $"'{(line.Length > 60 ? line[..60] + "…" : line)}' is no time of a caption; its words are kept without "
+                                + "one. Write it as 00:01:05.000 --> 00:01:08.000."
                         )
                     );
                 afterBlank = false;

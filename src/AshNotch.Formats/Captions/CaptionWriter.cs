@@ -12,10 +12,9 @@ public static class CaptionWriter
     private const double Shown = 3;
 
     /// <summary>The cues of a roll; notches without a time are left out, for nobody knows where they belong.</summary>
-    public static IReadOnlyList<Cue> Cues(Roll roll)
+    public static IReadOnlyList<Cue> Cues(Roll roll, MatVocabulary vocabulary)
     {
         var cues = new List<Cue>();
-        var vocabulary = MatVocabulary.BuiltIn;
         foreach (var exchange in roll.Exchanges)
         {
             var opens = vocabulary.Place(exchange.Start) is { } start ? Plain.Starts(start) + " " : "";
@@ -25,10 +24,10 @@ public static class CaptionWriter
                 var notch = exchange.Notches[n];
                 var line =
                     notch.Move is null || vocabulary.Move(notch.Move) is not null
-                        ? Plain.Line(notch, now, n > 0 ? exchange.Notches[n - 1] : null)
+                        ? Plain.Line(notch, now, vocabulary, n > 0 ? exchange.Notches[n - 1] : null)
                         : NotchWords.Of(notch, vocabulary) + ".";
-                now = notch.Outcome == Outcome.Landed && notch.To is not null ? notch.To : notch.From ?? now;
-                if (notch.AtSeconds is not { } at)
+                now = Whereabouts.After(notch, now, vocabulary);
+                if (notch.At is not { Seconds: var at })
                     continue;
                 var ends = n == exchange.Notches.Count - 1 && exchange.End is ExchangeEnd.Reset ? " Reset." : "";
                 cues.Add(new Cue(at, at + Shown, opens + line + ends));
@@ -44,11 +43,11 @@ public static class CaptionWriter
     }
 
     /// <summary>The chapters of a roll: one an exchange that has a time, titled by where it starts.</summary>
-    public static IReadOnlyList<Cue> Chapters(Roll roll)
+    public static IReadOnlyList<Cue> Chapters(Roll roll, MatVocabulary vocabulary)
     {
         var timed = roll
-            .Exchanges.Where(e => e.Notches.Any(n => n.AtSeconds is not null))
-            .Select(e => (At: e.Notches.Where(n => n.AtSeconds is not null).Min(n => n.AtSeconds!.Value), Exchange: e))
+            .Exchanges.Where(e => e.Notches.Any(n => n.At is not null))
+            .Select(e => (At: e.Notches.Where(n => n.At is not null).Min(n => n.At!.Value.Seconds), Exchange: e))
             .OrderBy(e => e.At)
             .ToList();
         return
@@ -59,8 +58,8 @@ public static class CaptionWriter
                         i == 0 ? 0 : e.At,
                         i + 1 < timed.Count
                             ? timed[i + 1].At
-                            : Math.Max(e.Exchange.Notches.Max(n => n.AtSeconds ?? 0) + Shown, 60 * (roll.Minutes ?? 0)),
-                        MatVocabulary.BuiltIn.Place(e.Exchange.Start) is { } start ? Plain.Starts(start) : "Start not told."
+                            : Math.Max(e.Exchange.Notches.Max(n => n.At?.Seconds ?? 0) + Shown, 60 * (roll.Minutes ?? 0)),
+                        vocabulary.Place(e.Exchange.Start) is { } start ? Plain.Starts(start) : "Start not told."
                     )
             ),
         ];

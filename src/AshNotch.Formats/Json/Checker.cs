@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Formats.Json;
 
@@ -89,24 +90,22 @@ public sealed class Checker
         return null;
     }
 
-    /// <summary>Minutes and seconds as seconds, or null when absent or wrong.</summary>
-    public int? Seconds(string? written, string at, string field)
+    /// <summary>A time of a roll, or null when absent or wrong.</summary>
+    public RollTime? Time(string? written, string at, string field)
     {
         if (string.IsNullOrWhiteSpace(written))
             return null;
-        var parts = written.Split(':');
-        if (
-            parts.Length == 2
-            && parts[1].Length == 2
-            && int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var minutes)
-            && minutes <= Limits.LongestMinutes
-            && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var seconds)
-            && seconds < 60
-        )
-            return minutes * 60 + seconds;
+        if (RollTime.TryRead(written, out var time))
+            return time;
         Fault(at, field, $"'{Short(written)}' is not minutes and seconds; write it as 2:05.");
         return null;
     }
+
+    /// <summary>The id of a place, or null when absent or wrong.</summary>
+    public PlaceId? Place(string? written, string at, string field) => PlaceId.Of(Name(written, at, field));
+
+    /// <summary>The id of a move, or null when absent or wrong.</summary>
+    public MoveId? Move(string? written, string at, string field) => MoveId.Of(Name(written, at, field));
 
     /// <summary>A text no longer than it may be; null when absent or empty.</summary>
     public string? Text(string? written, string at, string field = "", int longest = Limits.LongestText)

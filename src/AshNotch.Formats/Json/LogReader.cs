@@ -1,22 +1,18 @@
 using System.Globalization;
 using System.Text.Json;
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Formats.Json;
 
-/// <summary>A log that was read, with the terms in it that the vocabulary does not know.</summary>
-/// <param name="Log">The log.</param>
-/// <param name="OwnTerms">Ids of places and moves kept as the user's own, each once, in order of appearance.</param>
-public sealed record ReadLog(Log Log, IReadOnlyList<string> OwnTerms);
-
 /// <summary>Reads the open JSON form of a log.</summary>
 public static class LogReader
 {
     /// <summary>Reads a log from a stream of UTF-8.</summary>
+    /// <param name="stream">The stream.</param>
+    /// <param name="vocabulary">What is known; other places and moves are kept as the user's own.</param>
     /// <exception cref="FaultyInputException">The input is at fault; says where, and nothing was taken.</exception>
-    public static ReadLog Read(Stream stream)
+    public static ReadLog Read(Stream stream, MatVocabulary vocabulary)
     {
         LogDocument? document;
         try
@@ -27,12 +23,14 @@ public static class LogReader
         {
             throw new FaultyInputException([FaultOf(e)]);
         }
-        return Read(document ?? throw new FaultyInputException([new Fault("", "the file holds null; it should hold a log.")]));
+        return Read(document ?? throw new FaultyInputException([new Fault("", "the file holds null; it should hold a log.")]), vocabulary);
     }
 
     /// <summary>Reads a log from its document.</summary>
+    /// <param name="document">The document.</param>
+    /// <param name="vocabulary">What is known.</param>
     /// <exception cref="FaultyInputException">The input is at fault; says where.</exception>
-    public static ReadLog Read(LogDocument document)
+    public static ReadLog Read(LogDocument document, MatVocabulary vocabulary)
     {
         var check = new Checker();
         if (document.Format != LogDocument.FormatName)
@@ -42,7 +40,8 @@ public static class LogReader
         else if (document.Version > LogDocument.CurrentVersion)
             check.Fault(
                 "version",
-                $"{document.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the program, then import again."
+                $"{document.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the "
+                    + $"program, then import again."
             );
         else if (document.Version < 1)
             check.Fault("version", $"{document.Version} does not exist; this program reads version {LogDocument.CurrentVersion}.");
@@ -67,11 +66,11 @@ public static class LogReader
             Practitioner = Read(document.Practitioner, check),
             Partners = partners,
             Sessions = [.. sessions.OrderBy(s => s.Date ?? Limits.FirstDay)],
-            OwnNames = RollReading.Each(document.OwnNames, "ownNames", check, (n, where) => Read(n, check, where)),
+            OwnNames = RollReading.Each(document.OwnNames, "ownNames", check, (n, where) => Read(n, vocabulary, check, where)),
             Focuses = RollReading.Each(document.Focuses, "focuses", check, (f, where) => Read(f, check, where)),
         };
         check.ThrowIfFaulty();
-        return new ReadLog(log, OwnTerms(log));
+        return new ReadLog(log, OwnTerms.In(log, vocabulary));
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
@@ -125,17 +124,17 @@ public static class LogReader
         if (string.IsNullOrWhiteSpace(written.Move) && string.IsNullOrWhiteSpace(written.To))
             check.Fault($"{at}move", "name the move, or where it leads in 'to'.");
         return new Focus(
-            RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from"),
+            new PlaceId(RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from")),
             check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
-            check.Name(written.Move, at, "move"),
-            check.Name(written.To, at, "to"),
+            check.Move(written.Move, at, "move"),
+            check.Place(written.To, at, "to"),
             check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
             check.Text(written.Reason, at, "reason")
         );
     }
 
     /// <summary>Reads a name of the user's own: what it means must be known, or be a move of their own with a kind.</summary>
-    public static OwnName Read(OwnNameDocument written, Checker check, string where)
+    public static OwnName Read(OwnNameDocument written, MatVocabulary vocabulary, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : where + ".";
         var name = new OwnName(
@@ -145,7 +144,7 @@ public static class LogReader
         );
         if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit))
             check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
-        if (name.Id.Length > 0 && name.Target(MatVocabulary.BuiltIn) is null)
+        if (name.Id.Length > 0 && name.Target(vocabulary) is null)
             check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
         return name;
     }
@@ -205,30 +204,6 @@ public static class LogReader
             if (id.Length > 0 && !first.TryAdd(id, where))
                 check.Fault(where, $"'{id}' is taken by {first[id]}; ids are used once.");
         }
-    }
-
-    private static IReadOnlyList<string> OwnTerms(Log log)
-    {
-        var vocabulary = MatVocabulary.BuiltIn;
-        var own = new HashSet<string>();
-        foreach (var (_, roll, _) in log.Rolls)
-        {
-            foreach (var exchange in roll.Exchanges)
-            {
-                if (exchange.Start is { } start && vocabulary.Place(start) is null)
-                    own.Add(start);
-                foreach (var notch in exchange.Notches)
-                {
-                    if (notch.From is { } from && vocabulary.Place(from) is null)
-                        own.Add(from);
-                    if (notch.To is { } to && vocabulary.Place(to) is null)
-                        own.Add(to);
-                    if (notch.Move is { } move && vocabulary.Move(move) is null)
-                        own.Add(move);
-                }
-            }
-        }
-        return [.. own];
     }
 
     private static Fault FaultOf(JsonException e)

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.Json;
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -120,7 +119,7 @@ public static class LogWriter
     public static ExchangeDocument Document(Exchange exchange) =>
         new()
         {
-            Start = exchange.Start,
+            Start = exchange.Start?.Value,
             End = Said(exchange.End),
             Notches = [.. exchange.Notches.Select(Document)],
         };
@@ -139,13 +138,13 @@ public static class LogWriter
         new()
         {
             By = Term.Of(notch.By),
-            Move = notch.Move,
-            From = notch.From,
-            To = notch.To,
+            Move = notch.Move?.Value,
+            From = notch.From?.Value,
+            To = notch.To?.Value,
             Outcome = Term.Of(notch.Outcome),
             Side = Said(notch.Side),
-            At = Clock(notch.AtSeconds),
-            Remaining = Clock(notch.RemainingSeconds),
+            At = notch.At?.ToString(),
+            Remaining = notch.Remaining?.ToString(),
             Given = Said(notch.Given),
             Causes = None(notch.Causes),
             Unsure = notch.Unsure ? true : null,
@@ -155,7 +154,7 @@ public static class LogWriter
             Span = notch.Span is { } span ? [span.Start, span.End] : null,
         };
 
-    /// <summary>The document of a focus.</summary>
+    /// <summary>The document of a name of the user's own.</summary>
     public static OwnNameDocument Document(OwnName name) =>
         new()
         {
@@ -164,14 +163,14 @@ public static class LogWriter
             Kind = name.Kind is { } kind ? Term.Of(kind) : null,
         };
 
-    /// <summary>The written form of a focus.</summary>
+    /// <summary>The document of a focus.</summary>
     public static FocusDocument Document(Focus focus) =>
         new()
         {
-            From = focus.From,
+            From = focus.From.Value,
             By = Term.Of(focus.By),
-            Move = focus.Move,
-            To = focus.To,
+            Move = focus.Move?.Value,
+            To = focus.To?.Value,
             Chosen = Day(focus.Chosen),
             Reason = focus.Reason,
         };
@@ -180,9 +179,6 @@ public static class LogWriter
         where T : struct, Enum => term is { } value ? Term.Of(value) : null;
 
     private static string? Day(DateOnly? day) => day?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
-
-    private static string? Clock(int? seconds) =>
-        seconds is { } s ? string.Create(CultureInfo.InvariantCulture, $"{s / 60}:{s % 60:00}") : null;
 
     private static string? Empty(string text) => text.Length == 0 ? null : text;
 

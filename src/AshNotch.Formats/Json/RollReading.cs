@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Formats.Json;
 
@@ -60,13 +61,13 @@ public static class RollReading
         return new Notch
         {
             By = check.Term<Who>(written.By, at, "by") ?? Who.Me,
-            Move = check.Name(written.Move, at, "move"),
-            From = check.Name(written.From, at, "from"),
-            To = check.Name(written.To, at, "to"),
+            Move = check.Move(written.Move, at, "move"),
+            From = check.Place(written.From, at, "from"),
+            To = check.Place(written.To, at, "to"),
             Outcome = check.Term<Outcome>(written.Outcome, at, "outcome") ?? Outcome.Landed,
             Side = check.Term<BodySide>(written.Side, at, "side"),
-            AtSeconds = check.Seconds(written.At, at, "at"),
-            RemainingSeconds = check.Seconds(written.Remaining, at, "remaining"),
+            At = check.Time(written.At, at, "at"),
+            Remaining = check.Time(written.Remaining, at, "remaining"),
             Given = check.Term<Who>(written.Given, at, "given"),
             Causes = check.Names(written.Causes, at, "causes"),
             Unsure = written.Unsure ?? false,
@@ -112,7 +113,7 @@ public static class RollReading
     private static Exchange Read(ExchangeDocument written, Checker check, string where) =>
         new()
         {
-            Start = check.Name(written.Start, where + ".", "start"),
+            Start = check.Place(written.Start, where + ".", "start"),
             End = check.Term<ExchangeEnd>(written.End, where + ".", "end"),
             Notches = Each(written.Notches, $"{where}.notches", check, (n, path) => Read(n, check, path)),
         };

@@ -20,7 +20,7 @@
     corrected: number;
     /** The sticks are not shown elsewhere. */
     sticks: boolean;
-    onopen: (read: Schemas['NotchRead']) => void;
+    onopen: (read: Schemas['NotchReadView']) => void;
     onundoall: () => void;
     onmean: (name: string, partner: string) => void;
     /** Goes to a time of the film, when there is one. */

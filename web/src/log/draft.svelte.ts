@@ -1,18 +1,21 @@
 import { api, got, type Schemas } from '../api/client';
 import { listed, today } from '../words';
 
+type RollTerms = Required<Schemas['RollDocument']>;
+type SessionTerms = Required<Schemas['SessionDocument']>;
+
 export interface Draft {
   id: string;
   text: string;
   partner: string;
-  kind: string;
-  intensity: string;
+  kind: NonNullable<RollTerms['kind']>;
+  intensity: NonNullable<RollTerms['intensity']>;
   minutes: number | null;
   date: string;
-  sessionKind: string;
-  attire: string;
+  sessionKind: NonNullable<SessionTerms['kind']>;
+  attire: NonNullable<SessionTerms['attire']>;
   time: string;
-  energy: string;
+  energy: NonNullable<Schemas['DayStateDocument']['energy']> | '';
   sore: string;
   mission: Mission;
   corrections: Schemas['CorrectionView'][];

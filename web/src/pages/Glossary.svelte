@@ -25,7 +25,7 @@
   let own = $state<Schemas['OwnNameDocument'][]>([]);
   let name = $state('');
   let means = $state('');
-  let ownKind = $state('sweep');
+  let ownKind = $state<Schemas['MoveView']['kind']>('sweep');
   let fault = $state('');
 
   onMount(load);

@@ -33,7 +33,7 @@
   let unit = $state<string | null | undefined>('kg');
   let adding = $state(false);
   let filming = $state(false);
-  let editing = $state<Schemas['NotchRead'] | null>(null);
+  let editing = $state<Schemas['NotchReadView'] | null>(null);
   let faults = $state<Record<string, string[]>>({});
   let failed = $state('');
   let saving = $state(false);

@@ -34,7 +34,7 @@
     }
   }
 
-  function units(to: string) {
+  function units(to: Schemas['PractitionerDocument']['units']) {
     if (!me) return;
     const kg = kilograms(weight, me.units);
     me.units = to;
@@ -100,7 +100,7 @@
       </label>
       <label class="field">
         <span>Units</span>
-        <select value={me.units} onchange={(e) => units(e.currentTarget.value)}
+        <select value={me.units} onchange={(e) => units(e.currentTarget.value as Schemas['PractitionerDocument']['units'])}
           ><option value="kg">kilograms</option><option value="lb">pounds</option></select
         >
       </label>

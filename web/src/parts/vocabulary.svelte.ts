@@ -11,11 +11,11 @@ export const vocabulary = $state<{
 let asked: Promise<void> | undefined;
 
 export function needVocabulary() {
-  asked ??= Promise.all([got(api.GET('/api/vocabulary')), got(api.GET('/api/about'))]).then(
-    ([v, about]) => {
+  asked ??= Promise.all([got(api.GET('/api/vocabulary')), got(api.GET('/api/terms'))]).then(
+    ([v, terms]) => {
       vocabulary.places = v.places;
       vocabulary.moves = v.moves;
-      vocabulary.causes = about.causes;
+      vocabulary.causes = terms.causes;
     },
     () => {
       asked = undefined;

@@ -22,9 +22,9 @@
   // svelte-ignore state_referenced_locally
   let edited = $state({
     partner: roll.partner ?? '',
-    kind: roll.kind ?? '',
-    intensity: roll.intensity ?? '',
-    partnerIntensity: roll.partnerIntensity ?? '',
+    kind: roll.kind ?? ('' as const),
+    intensity: roll.intensity ?? ('' as const),
+    partnerIntensity: roll.partnerIntensity ?? ('' as const),
     minutes: roll.minutes ?? null,
     partial: roll.partial ?? [],
     mission: roll.mission?.text ?? '',

@@ -1,0 +1,23 @@
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Endpoints;
+
+/// <summary>The whole log as a file of the open form.</summary>
+internal static class ExportEndpoints
+{
+    public static IEndpointRouteBuilder MapExport(this IEndpointRouteBuilder routes)
+    {
+        routes
+            .MapGet(
+                "/api/export",
+                (LogCache cache) =>
+                {
+                    using var text = new MemoryStream();
+                    LogWriter.Write(cache.Log, text);
+                    return TypedResults.File(text.ToArray(), "application/json", "ash-notch-log.json");
+                }
+            )
+            .ExcludeFromDescription();
+        return routes;
+    }
+}

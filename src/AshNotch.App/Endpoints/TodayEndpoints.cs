@@ -1,0 +1,31 @@
+using AshNotch.App.Views;
+using AshNotch.Core.Chain;
+using AshNotch.Core.Drilling;
+using AshNotch.Core.Rolls;
+using AshNotch.Storage;
+
+namespace AshNotch.App.Endpoints;
+
+/// <summary>What stands on Today.</summary>
+internal static class TodayEndpoints
+{
+    public static IEndpointRouteBuilder MapToday(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/today", Today).WithName("today");
+        return routes;
+    }
+
+    private static TodayView Today(LogCache cache, LogStore store)
+    {
+        var log = cache.Log;
+        var ranking = WeakSpotRanking.Of(log, cache.Vocabulary, SettingsEndpoints.AimOf(store));
+        var last = Rack.Of(log, cache.Vocabulary, new RackFilter(), limit: 1);
+        return new TodayView(
+            FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
+            last.Sessions.Count > 0 ? last.Sessions[0] : null,
+            ranking.Spots.Count > 0 ? ranking.Spots[0] : null,
+            last.Rolls,
+            log.Sessions.Count(s => s.Rolls.Count > 0)
+        );
+    }
+}

@@ -1,0 +1,11 @@
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Views;
+
+/// <summary>A notch that was read, with what ties a correction to it.</summary>
+/// <param name="Notch">The notch.</param>
+/// <param name="Say">It in words.</param>
+/// <param name="Words">The words it was read from.</param>
+/// <param name="Occurrence">Which notch read from these same words, from 0.</param>
+/// <param name="Corrected">Whether a correction made it what it is.</param>
+public sealed record NotchReadView(NotchDocument Notch, string Say, string Words, int Occurrence, bool Corrected);

@@ -1,0 +1,26 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.App.Views;
+
+/// <summary>A page of the rack, newest session first.</summary>
+/// <param name="Sessions">Its sessions.</param>
+/// <param name="Rolls">How many rolls match in all.</param>
+/// <param name="More">How many sessions are left out; ask again with a higher limit.</param>
+public sealed record Rack(IReadOnlyList<RackSession> Sessions, int Rolls, int More)
+{
+    /// <summary>The rack of a log.</summary>
+    /// <param name="log">The log.</param>
+    /// <param name="vocabulary">What things are called.</param>
+    /// <param name="filter">Which rolls.</param>
+    /// <param name="limit">How many sessions.</param>
+    public static Rack Of(Log log, MatVocabulary vocabulary, RackFilter filter, int limit)
+    {
+        var found = filter.Of(log).ToList();
+        return new Rack(
+            [.. found.Take(limit).Select(f => RackSession.Of(f.Session, f.Rolls, log, vocabulary))],
+            found.Sum(f => f.Rolls.Count),
+            Math.Max(0, found.Count - limit)
+        );
+    }
+}

@@ -1,0 +1,102 @@
+using AshNotch.Core.Reading;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Views;
+
+/// <summary>What was read from a telling, what was understood, what was not. Offsets count in the whole telling.</summary>
+/// <param name="Mentions">Names found.</param>
+/// <param name="Unread">Words not understood.</param>
+/// <param name="Rolls">The rolls, at least one.</param>
+/// <param name="Questions">What is doubtful and not yet put right.</param>
+/// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
+public sealed record ReadingView(
+    IReadOnlyList<Mention> Mentions,
+    IReadOnlyList<Unread> Unread,
+    IReadOnlyList<RollReadView> Rolls,
+    IReadOnlyList<QuestionView> Questions,
+    string? Now
+)
+{
+    /// <summary>The view of a telling.</summary>
+    public static ReadingView Of(Telling telling, MatVocabulary vocabulary)
+    {
+        var ties = Corrections.Ties(telling.AsRead, telling.Text);
+        var whole = RollRead.Join(telling.AsRead);
+        return new ReadingView(
+            whole.Mentions,
+            whole.Unread,
+            [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, vocabulary))],
+            [.. Open(telling, ties)],
+            Whereabouts.Now(ExchangesOf(telling.Rolls[^1]), vocabulary)?.Value
+        );
+    }
+
+    private static List<Exchange> ExchangesOf(ToldRoll roll) => [.. roll.Read.Exchanges.Select(e => e.Exchange)];
+
+    private static RollReadView Roll(
+        Telling telling,
+        int roll,
+        IReadOnlyDictionary<(int, Span), (string Words, int Occurrence)> ties,
+        MatVocabulary vocabulary
+    )
+    {
+        var told = telling.Rolls[roll];
+        var exchanges = ExchangesOf(told);
+        return new RollReadView(
+            With(telling, roll),
+            [
+                .. exchanges.Select(e => new ExchangeReadView(
+                    e.Start is { } start ? vocabulary.SayPlace(start) : null,
+                    e.End,
+                    [.. e.Notches.Select(Notch)]
+                )),
+            ],
+            [.. told.Read.Takeaways.Select(t => t.Text)],
+            Stick.Of(exchanges, vocabulary)
+        );
+
+        NotchReadView Notch(Notch notch)
+        {
+            var (words, occurrence) = notch.Span is { } span ? ties[(roll, span)] : ("", 0);
+            return new NotchReadView(
+                LogWriter.Document(notch),
+                NotchWords.Of(notch, vocabulary),
+                words,
+                occurrence,
+                IsPutRight(telling, words, occurrence)
+            );
+        }
+    }
+
+    private static ToldPartnerView? With(Telling telling, int roll)
+    {
+        if (telling.WithOf(roll) is not { } with)
+            return roll == 0 && telling.Chosen is { } chosen ? new ToldPartnerView(null, chosen.Id, false, chosen.Name) : null;
+        var partner = telling.PartnerOf(with);
+        return new ToldPartnerView(with.Name, partner?.Id, partner is null && telling.IsNew(with), with.Say(partner));
+    }
+
+    // A question is asked until its notch was put right.
+    private static IEnumerable<QuestionView> Open(Telling telling, IReadOnlyDictionary<(int, Span), (string Words, int Occurrence)> ties)
+    {
+        for (var r = 0; r < telling.AsRead.Count; r++)
+        {
+            var read = telling.AsRead[r].Read;
+            foreach (var question in read.Questions)
+            {
+                if (read.Exchanges[question.Exchange].Exchange.Notches[question.Notch].Span is not { } span)
+                    continue;
+                var (words, occurrence) = ties[(r, span)];
+                if (!IsPutRight(telling, words, occurrence))
+                    yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(Answer)]);
+            }
+        }
+    }
+
+    private static AnswerView Answer(Answer answer) => new(answer.Say, answer.Notch is null ? null : LogWriter.Document(answer.Notch));
+
+    private static bool IsPutRight(Telling telling, string words, int occurrence) =>
+        telling.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence);
+}

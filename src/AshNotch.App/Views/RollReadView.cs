@@ -1,0 +1,15 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.App.Views;
+
+/// <summary>One roll of a telling.</summary>
+/// <param name="With">Whom it was with, if told or chosen.</param>
+/// <param name="Exchanges">Its exchanges.</param>
+/// <param name="Takeaways">What is taken away.</param>
+/// <param name="Stick">The stick as it would be cut.</param>
+public sealed record RollReadView(
+    ToldPartnerView? With,
+    IReadOnlyList<ExchangeReadView> Exchanges,
+    IReadOnlyList<string> Takeaways,
+    Stick Stick
+);

@@ -1,0 +1,19 @@
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Views;
+
+/// <summary>Rolls to keep, as told: the server reads them.</summary>
+/// <param name="Session">The head of their session.</param>
+/// <param name="Roll">What is known beside the telling: partner, kind, minutes, intensity, mission.</param>
+/// <param name="Text">The telling, of one roll or several.</param>
+/// <param name="Corrections">What was put right in its reading.</param>
+/// <param name="Partners">Which partners the names in it mean, where that was said.</param>
+/// <param name="Draft">Name of the draft that it was told in, which is done with.</param>
+public sealed record RollTold(
+    SessionDocument? Session,
+    RollDocument? Roll,
+    string? Text,
+    IReadOnlyList<CorrectionView>? Corrections,
+    IReadOnlyList<NamedPartner>? Partners = null,
+    string? Draft = null
+);

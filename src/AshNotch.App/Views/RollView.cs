@@ -1,0 +1,33 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Views;
+
+/// <summary>One roll whole.</summary>
+/// <param name="Session">The head of its session.</param>
+/// <param name="Roll">The roll in the open form.</param>
+/// <param name="Row">Its row, with the picture.</param>
+/// <param name="Takeaways">What was taken away.</param>
+/// <param name="Cautions">What to say of the submissions in it, each once.</param>
+/// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
+public sealed record RollView(
+    SessionDocument Session,
+    RollDocument Roll,
+    RollRow Row,
+    IReadOnlyList<string> Takeaways,
+    IReadOnlyList<string> Cautions,
+    int Version
+)
+{
+    /// <summary>The view of a roll.</summary>
+    public static RollView Of(LoggedRoll logged, Log log, MatVocabulary vocabulary, int version) =>
+        new(
+            LogWriter.Head(logged.Session),
+            LogWriter.Document(logged.Roll),
+            RollRow.Of(logged, log, vocabulary),
+            [.. logged.Roll.Takeaways.Select(t => t.Text)],
+            Core.Rolls.Cautions.Of(logged.Roll, vocabulary),
+            version
+        );
+}

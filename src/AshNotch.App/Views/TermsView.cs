@@ -1,0 +1,60 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.App.Views;
+
+/// <summary>Every fixed term that a page lets choose from, and the causes offered.</summary>
+/// <param name="Belts">Belts, in their order.</param>
+/// <param name="Sizes">Sizes beside the practitioner.</param>
+/// <param name="Divisions">Age divisions.</param>
+/// <param name="Units">Units of weight.</param>
+/// <param name="SessionKinds">Kinds of session.</param>
+/// <param name="Attires">With or without the gi.</param>
+/// <param name="Energies">How rested.</param>
+/// <param name="RollKinds">Kinds of roll.</param>
+/// <param name="Intensities">How hard somebody went.</param>
+/// <param name="Partials">What an account leaves out.</param>
+/// <param name="Outcomes">How an attempt came out, the best first.</param>
+/// <param name="Sides">Sides of the body.</param>
+/// <param name="MoveKinds">What moves are for.</param>
+/// <param name="Aims">What a practitioner may want of a roll.</param>
+/// <param name="Causes">Why things happen, to offer.</param>
+public sealed record TermsView(
+    IReadOnlyList<TermView> Belts,
+    IReadOnlyList<TermView> Sizes,
+    IReadOnlyList<TermView> Divisions,
+    IReadOnlyList<TermView> Units,
+    IReadOnlyList<TermView> SessionKinds,
+    IReadOnlyList<TermView> Attires,
+    IReadOnlyList<TermView> Energies,
+    IReadOnlyList<TermView> RollKinds,
+    IReadOnlyList<TermView> Intensities,
+    IReadOnlyList<TermView> Partials,
+    IReadOnlyList<TermView> Outcomes,
+    IReadOnlyList<TermView> Sides,
+    IReadOnlyList<TermView> MoveKinds,
+    IReadOnlyList<TermView> Aims,
+    IReadOnlyList<string> Causes
+)
+{
+    /// <summary>The terms.</summary>
+    public static TermsView All { get; } =
+        new(
+            TermView.All<Belt>(),
+            TermView.All<RelativeSize>(),
+            TermView.All<AgeDivision>(),
+            TermView.All<WeightUnit>(),
+            TermView.All<SessionKind>(),
+            TermView.All<Attire>(),
+            TermView.All<Energy>(),
+            TermView.All<RollKind>(),
+            TermView.All<Intensity>(),
+            TermView.All<PartialAccount>(),
+            [.. TermView.All<Outcome>().Reverse()],
+            TermView.All<BodySide>(),
+            TermView.All<MoveKind>(),
+            TermView.All<Aim>(),
+            Core.Rolls.Causes.Offered
+        );
+}

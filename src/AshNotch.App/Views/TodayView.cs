@@ -1,0 +1,11 @@
+using AshNotch.Core.Chain;
+
+namespace AshNotch.App.Views;
+
+/// <summary>What stands on Today.</summary>
+/// <param name="Focus">The focus, or null.</param>
+/// <param name="Last">The last session, or null.</param>
+/// <param name="First">The first weak spot, for who has no focus yet.</param>
+/// <param name="Rolls">Rolls logged in all.</param>
+/// <param name="Sessions">Sessions logged in all.</param>
+public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, int Rolls, int Sessions);

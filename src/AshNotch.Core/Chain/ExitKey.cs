@@ -1,0 +1,9 @@
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Chain;
+
+/// <summary>A way out of a place: whose move, which, and where to.</summary>
+/// <param name="By">Whose move.</param>
+/// <param name="Move">The move, or null where nobody named it.</param>
+/// <param name="To">The place reached, seen from me; null is a tap.</param>
+public readonly record struct ExitKey(Who By, MoveId? Move, PlaceId? To);

@@ -1,0 +1,17 @@
+namespace AshNotch.Core.Chain;
+
+/// <summary>The answer to what is really costing me.</summary>
+/// <param name="Aim">The aim it was asked with.</param>
+/// <param name="ValuePerRoll">Expected net result of a roll, in the unit of the aim.</param>
+/// <param name="Rolls">How many rolls it rests on.</param>
+/// <param name="Notches">How many notches they hold.</param>
+/// <param name="Spots">The ranking, largest gain first.</param>
+/// <param name="Untested">What was left out of it for want of notches.</param>
+public sealed record WeakSpots(
+    Aim Aim,
+    double ValuePerRoll,
+    int Rolls,
+    int Notches,
+    IReadOnlyList<WeakSpot> Spots,
+    IReadOnlyList<Untested> Untested
+);

@@ -1,0 +1,9 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Reading;
+
+/// <summary>One exchange as read, with the words it spans.</summary>
+/// <param name="Start">First character.</param>
+/// <param name="End">One past the last character.</param>
+/// <param name="Exchange">The exchange.</param>
+public sealed record ReadExchange(int Start, int End, Exchange Exchange);

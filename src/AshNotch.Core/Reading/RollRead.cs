@@ -1,0 +1,53 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Reading;
+
+/// <summary>What was read from a retelling.</summary>
+/// <param name="Mentions">Names found, in order.</param>
+/// <param name="Exchanges">Exchanges, in order.</param>
+/// <param name="Takeaways">What the teller takes away.</param>
+/// <param name="Unread">What was not understood, in order.</param>
+/// <param name="Questions">What is doubtful, each with ready answers.</param>
+public sealed record RollRead(
+    IReadOnlyList<Mention> Mentions,
+    IReadOnlyList<ReadExchange> Exchanges,
+    IReadOnlyList<Takeaway> Takeaways,
+    IReadOnlyList<Unread> Unread,
+    IReadOnlyList<Question> Questions
+)
+{
+    /// <summary>The readings of several rolls as one, in order, their offsets counted in the whole telling.</summary>
+    public static RollRead Join(IReadOnlyList<ToldRoll> rolls)
+    {
+        var exchanges = new List<ReadExchange>();
+        var takeaways = new List<Takeaway>();
+        var questions = new List<Question>();
+        foreach (var (start, _, _, read) in rolls)
+        {
+            takeaways.AddRange(read.Takeaways.Select(t => t.Exchange is null ? t : t with { Exchange = t.Exchange + exchanges.Count }));
+            questions.AddRange(read.Questions.Select(q => q with { Exchange = q.Exchange + exchanges.Count }));
+            exchanges.AddRange(
+                read.Exchanges.Select(e => new ReadExchange(
+                    e.Start + start,
+                    e.End + start,
+                    e.Exchange with
+                    {
+                        Notches =
+                        [
+                            .. e.Exchange.Notches.Select(n =>
+                                n.Span is { } s ? n with { Span = new Span(s.Start + start, s.End + start) } : n
+                            ),
+                        ],
+                    }
+                ))
+            );
+        }
+        return new RollRead(
+            [.. rolls.SelectMany(r => r.Read.Mentions.Select(m => m with { Start = m.Start + r.Start, End = m.End + r.Start }))],
+            exchanges,
+            takeaways,
+            [.. rolls.SelectMany(r => r.Read.Unread.Select(u => u with { Start = u.Start + r.Start, End = u.End + r.Start }))],
+            questions
+        );
+    }
+}

@@ -1,0 +1,11 @@
+namespace AshNotch.Core.Reading;
+
+/// <summary>What was said beside a telling.</summary>
+/// <param name="Partner">Id of the partner chosen for the first roll, or null.</param>
+/// <param name="Corrections">What was put right in its reading.</param>
+/// <param name="Named">Which partner's id a name means, where that was said; empty for somebody of whom no record is kept.</param>
+public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Corrections, IReadOnlyDictionary<string, string> Named)
+{
+    /// <summary>Nothing was said beside it.</summary>
+    public static TellingAside Nothing { get; } = new(null, [], new Dictionary<string, string>());
+}

@@ -1,0 +1,11 @@
+namespace AshNotch.Formats.Json;
+
+/// <summary>Advice as written.</summary>
+public sealed record AdviceDocument
+{
+    /// <summary>What was said.</summary>
+    public string? Text { get; init; }
+
+    /// <summary>Who said it.</summary>
+    public string? From { get; init; }
+}

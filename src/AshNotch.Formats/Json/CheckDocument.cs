@@ -1,0 +1,11 @@
+namespace AshNotch.Formats.Json;
+
+/// <summary>A check of a mission as written.</summary>
+public sealed record CheckDocument
+{
+    /// <summary>What to watch.</summary>
+    public string? Text { get; init; }
+
+    /// <summary>Whether it was kept.</summary>
+    public bool? Done { get; init; }
+}

@@ -1,0 +1,17 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>An exchange as written.</summary>
+public sealed record ExchangeDocument
+{
+    /// <summary>The place it started in.</summary>
+    public string? Start { get; init; }
+
+    /// <summary>Why it ended.</summary>
+    [TermOf(typeof(ExchangeEnd))]
+    public string? End { get; init; }
+
+    /// <summary>Its notches.</summary>
+    public List<NotchDocument>? Notches { get; init; }
+}

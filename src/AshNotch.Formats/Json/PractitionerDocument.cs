@@ -1,0 +1,28 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>The practitioner as written.</summary>
+public sealed record PractitionerDocument
+{
+    /// <summary>Belt.</summary>
+    [TermOf(typeof(Belt))]
+    public string? Belt { get; init; }
+
+    /// <summary>Stripes.</summary>
+    public int? Stripes { get; init; }
+
+    /// <summary>Weight in kilograms.</summary>
+    public double? WeightKg { get; init; }
+
+    /// <summary>Age division.</summary>
+    [TermOf(typeof(AgeDivision))]
+    public string? AgeDivision { get; init; }
+
+    /// <summary><c>kg</c> or <c>lb</c>.</summary>
+    [TermOf(typeof(WeightUnit))]
+    public string? Units { get; init; }
+
+    /// <summary>How it was before, oldest first.</summary>
+    public List<PractitionerThenDocument>? History { get; init; }
+}

@@ -1,0 +1,34 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>A session as written.</summary>
+public sealed record SessionDocument
+{
+    /// <summary>Id.</summary>
+    public string? Id { get; init; }
+
+    /// <summary>The day, <c>yyyy-mm-dd</c>.</summary>
+    public string? Date { get; init; }
+
+    /// <summary>Clock time, <c>hh:mm</c>.</summary>
+    public string? Time { get; init; }
+
+    /// <summary>Kind of session.</summary>
+    [TermOf(typeof(SessionKind))]
+    public string? Kind { get; init; }
+
+    /// <summary><c>gi</c> or <c>no-gi</c>.</summary>
+    [TermOf(typeof(Attire))]
+    public string? Attire { get; init; }
+
+    /// <summary>Remarks.</summary>
+    public string? Notes { get; init; }
+
+    /// <summary>The state of the day.</summary>
+    public DayStateDocument? State { get; init; }
+
+    /// <summary>The rolls in order.</summary>
+    public List<RollDocument>? Rolls { get; init; }
+}
