@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { addTags, choose } from './acts';
 import { App } from './app';
 
 const app = new App('demo');
@@ -17,8 +18,10 @@ test('several rolls are told in one go, with a partner met in passing', async ({
   await expect(second.getByRole('heading')).toHaveText(
     'Roll 2, with Sorrel, blue belt, much heavier than you',
   );
-  await expect(second.getByLabel('Who is Sorrel?')).toHaveValue('+');
-  await expect(page.getByRole('region', { name: 'Roll 1' }).getByLabel('Who is Alder?')).toHaveValue('alder');
+  await expect(second.getByRole('combobox', { name: 'Who is Sorrel?' })).toHaveValue('Sorrel, a new partner');
+  await expect(
+    page.getByRole('region', { name: 'Roll 1' }).getByRole('combobox', { name: 'Who is Alder?' }),
+  ).toHaveValue('Alder');
   await page.getByRole('button', { name: 'Save the 3 rolls' }).click();
   await expect(page.getByText('3 rolls saved. Sorrel is among your partners now.')).toBeVisible();
   await page.goto(`${app.url}/#/rack`);
@@ -30,9 +33,9 @@ test('several rolls are told in one go, with a partner met in passing', async ({
 test('whom a name means can be said otherwise, and then nobody new is made', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await telling(page).fill('Rolled with Aldr. Aldr swept me.');
-  const who = page.getByLabel('Who is Aldr?');
-  await expect(who).toHaveValue('+');
-  await who.selectOption({ label: 'Alder' });
+  const who = page.getByRole('combobox', { name: 'Who is Aldr?' });
+  await expect(who).toHaveValue('Aldr, a new partner');
+  await choose(page, 'Who is Aldr?', 'Alder');
   await expect(page.getByRole('heading', { name: 'With Alder' })).toBeVisible();
   await page.keyboard.press('Control+Enter');
   await page.getByRole('button', { name: 'See it on the rack' }).click();
@@ -43,7 +46,7 @@ test('day, mission and checks are carried over, ticked for each roll, and kept',
   await page.goto(`${app.url}/#/log`);
   await page.getByText('Day and mission').click();
   await page.getByLabel('How rested').selectOption('tired');
-  await page.getByLabel('Sore, with commas').fill('left knee, neck');
+  await addTags(page, 'Sore', 'left knee', 'neck');
   await page.getByLabel('Mission', { exact: true }).fill('Knee shield first');
   await page.getByLabel('Check 1', { exact: true }).fill('Elbow inside');
   await page.getByLabel('Kept check 1').check();
@@ -63,7 +66,8 @@ test('day, mission and checks are carried over, ticked for each roll, and kept',
   await page.goto(`${app.url}/#/log`);
   await page.getByText('Day and mission').click();
   await page.getByLabel('How rested').selectOption('');
-  await page.getByLabel('Sore, with commas').fill('');
+  for (const sore of ['left knee', 'neck'])
+    await page.getByRole('button', { name: `Take out ${sore}` }).click();
   await page.getByLabel('Mission', { exact: true }).fill('');
 });
 
@@ -71,7 +75,7 @@ test('what stands around a roll is changed, and any earlier form is put back', a
   await page.goto(`${app.url}/#/rack/s1121-2`);
   await page.getByRole('button', { name: 'About this roll' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Partner').selectOption({ label: 'Maple' });
+  await choose(dialog, 'Partner', 'Maple');
   await dialog.getByLabel('They went').selectOption('hard');
   await dialog.getByLabel('Takeaways, one a line').fill('Frame before turning.\nBreathe.');
   await dialog.getByRole('button', { name: 'Keep' }).click();
@@ -83,7 +87,7 @@ test('what stands around a roll is changed, and any earlier form is put back', a
     .first()
     .click();
   // It has a cause already, so the causes stand open.
-  await dialog.getByText('tunnel vision').click();
+  await dialog.getByRole('button', { name: 'tunnel vision', exact: true }).click();
   await dialog.getByLabel('Advice', { exact: true }).fill('Look up first');
   await dialog.getByLabel('Who said it').first().fill('coach');
   await dialog.getByLabel('At, minutes and seconds').fill('2:05');
@@ -93,7 +97,7 @@ test('what stands around a roll is changed, and any earlier form is put back', a
     JSON.stringify(await (await page.request.get(`${app.url}/api/rolls/s1121-2`)).json());
   expect(await kept()).toContain('"tunnel vision"],"advice":[{"text":"Look up first","from":"coach"}]');
 
-  await page.getByText('Earlier forms (2)').click();
+  await page.getByRole('tab', { name: 'Earlier forms (2)' }).click();
   await expect(page.getByRole('button', { name: 'Put back' })).toHaveCount(2);
   await page.getByRole('button', { name: 'Put back' }).last().click();
   await expect(page.getByRole('heading', { name: 'With Birch' })).toBeVisible();
@@ -104,7 +108,7 @@ test('what stands around a roll is changed, and any earlier form is put back', a
 test('a partner entered twice is made one, and two again', async ({ page }) => {
   await page.goto(`${app.url}/#/partners`);
   await page.getByRole('button', { name: 'Edit Sorrel' }).click();
-  await page.getByLabel('Sorrel is the same as').selectOption({ label: 'Maple' });
+  await choose(page, 'Sorrel is the same as', 'Maple');
   await page.getByRole('button', { name: 'Make them one' }).click();
   await expect(page.getByText('also Sorrel')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Edit Sorrel' })).toHaveCount(0);

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { segment } from './acts';
 import { App } from './app';
 
 const app = new App('demo');
@@ -90,11 +91,10 @@ test('the tap board marks at the film’s time', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await telling(page).fill('');
   await open(page);
-  const ways = page.getByRole('group', { name: 'How to log' });
-  await ways.getByRole('button', { name: 'Tap' }).click();
+  await segment(page, 'How to log', 'Tap').click();
   await page.keyboard.press('Alt+Shift+Period');
   await page.getByRole('button', { name: 'your half guard' }).click();
-  await ways.getByRole('button', { name: 'Write' }).click();
+  await segment(page, 'How to log', 'Write').click();
   await expect(telling(page)).toHaveValue('[0:05] Started in my half guard.');
 });
 

@@ -97,7 +97,8 @@ test('a roll that waited and is refused can be put right, and holds up no other'
   await expect(page.getByText('kept in this browser until')).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it right' }).click();
   await expect(telling(page)).toHaveValue('Told wrong. I pulled guard.');
-  await page.getByLabel('Day').fill('2026-11-22');
+  await page.getByLabel('Day', { exact: true }).fill('2026-11-22');
+  await page.getByLabel('Day', { exact: true }).press('Enter');
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('Saved. The next roll can follow.')).toBeVisible();
   for (const id of ['wrong', 'fine'])

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { choose, segment } from './acts';
 import { App } from './app';
 
 const app = new App('demo');
@@ -38,10 +39,7 @@ test('a class of five rolls is written with few keys and nothing to put right', 
   let strokes = 0;
   for (const [partner, text, count] of rolls) {
     const name = partner.split(',')[0] ?? partner;
-    const options = await page.getByRole('combobox', { name: 'Partner' }).locator('option').allTextContents();
-    await page
-      .getByRole('combobox', { name: 'Partner' })
-      .selectOption({ label: options.find((o) => o.startsWith(name))! });
+    await choose(page, 'Partner', name);
     await telling(page).click();
     await page.keyboard.type(text);
     strokes += text.length + 1;
@@ -74,8 +72,7 @@ test.describe('on a phone', () => {
     };
     await page.getByRole('link', { name: 'Log a roll' }).tap();
     taps++;
-    const ways = page.getByRole('group', { name: 'How to log' });
-    await tap('Tap', ways);
+    await segment(page, 'How to log', 'Tap').tap();
     const board = page.getByRole('region', { name: 'Tap board' });
     const mine = board.getByRole('group', { name: 'Mine' });
     const theirs = board.getByRole('group', { name: 'Theirs' });
@@ -108,19 +105,19 @@ test.describe('on a phone', () => {
     await board.getByLabel('Find a move').fill('berim');
     await tap('berimbolo', mine);
     await tap('Undo', board);
-    await tap('Write', ways);
+    await segment(page, 'How to log', 'Write').tap();
     await expect(telling(page)).toHaveValue('Started in my half guard.');
     await telling(page).press('End');
     await telling(page).pressSequentially(' He passed.');
     await expect(notches(page)).toHaveCount(1);
-    await tap('Tap', ways);
+    await segment(page, 'How to log', 'Tap').tap();
     await now('their side control');
   });
 });
 
 test('a doubt is one press away, by mouse or by keys, and can be taken back', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
-  await page.getByRole('group', { name: 'How to log' }).getByRole('button', { name: 'Write' }).click();
+  await segment(page, 'How to log', 'Write').click();
   await telling(page).fill('I had mount. I got an americana. Standing. He got a guillotine.');
   const doubts = page.getByRole('region', { name: 'Not sure' });
   await expect(doubts.getByRole('listitem')).toHaveCount(2);
@@ -178,7 +175,7 @@ test('the glossary finds by any spelling and takes names of one’s own, which t
   await expect(entries.getByText('do damage before they hurt').first()).toBeVisible();
   const own = page.getByRole('region', { name: 'Your own names' });
   await own.getByRole('textbox', { name: 'Name' }).fill('the wozzle');
-  await own.getByRole('combobox', { name: 'It means' }).selectOption({ label: 'scissor sweep' });
+  await choose(own, 'It means', 'scissor sweep');
   await own.getByRole('button', { name: 'Add it' }).click();
   await expect(own.getByText('the wozzle')).toBeVisible();
   await page.goto(`${app.url}/#/log`);

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { resolve } from 'node:path';
+import { segment } from './acts';
 import { App } from './app';
 
 const demo = new App('demo');
@@ -61,7 +62,7 @@ for (const mode of ['light', 'dark'] as const) {
         .first()
         .click();
       await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
-      await page.getByText(/Earlier forms/).click();
+      await page.getByRole('tab', { name: /Earlier forms/ }).click();
       await expect(page.getByRole('button', { name: 'Put back' }).first()).toBeVisible();
       expect(await faultsOf(page)).toEqual([]);
       await page.getByRole('button', { name: 'About this roll' }).click();
@@ -85,7 +86,7 @@ for (const mode of ['light', 'dark'] as const) {
     test('has no accessibility fault, fits, and its keys are large enough', async ({ page }) => {
       await page.goto(`${demo.url}/#/log`);
       await telling(page).fill('Started in my half guard. He got a kimura.');
-      await page.getByRole('group', { name: 'How to log' }).getByRole('button', { name: 'Tap' }).tap();
+      await segment(page, 'How to log', 'Tap').tap();
       await expect(page.getByRole('group', { name: 'Mine' }).getByRole('button').first()).toBeVisible();
       await expect(page.getByRole('region', { name: 'Not sure' })).toBeVisible();
       expect(await faultsOf(page)).toEqual([]);
@@ -108,7 +109,9 @@ test.describe('on a phone', () => {
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
       const small = await page.evaluate(() =>
         [...document.querySelectorAll<HTMLElement>('button, select, input:not([type=checkbox]), nav a')]
-          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().height < 43.5)
+          // An input behind a control of ours is one pixel large and not what the thumb meets.
+          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().width > 4)
+          .filter((e) => e.getBoundingClientRect().height < 43.5)
           .map((e) => e.outerHTML.slice(0, 90)),
       );
       expect(small).toEqual([]);
@@ -138,7 +141,7 @@ test.describe('on a phone', () => {
 
 test('with nothing logged every screen says what to do', async ({ page }) => {
   for (const [path, words] of [
-    ['/', 'Log your first roll.'],
+    ['/', 'Three things to do first'],
     ['/rack', 'No rolls yet.'],
     ['/weak-spots', 'Nothing to rank yet.'],
     ['/partners', 'No partners yet.'],
@@ -169,10 +172,10 @@ test('letters typed into a field are letters, elsewhere they are keys', async ({
 test('a day of another century is told at its field and the telling stays', async ({ page }) => {
   await page.goto(`${demo.url}/#/log`);
   await telling(page).fill(text);
-  await page.getByLabel('Day').fill('1826-03-02');
+  await page.getByLabel('Day', { exact: true }).fill('1826-03-02');
   await page.getByRole('button', { name: 'Save the roll' }).click();
-  await expect(page.getByRole('alert')).toContainText('check the year');
-  await expect(page.getByLabel('Day')).toHaveAttribute('aria-invalid', 'true');
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('check the year');
+  await expect(page.getByLabel('Day', { exact: true })).toHaveAttribute('aria-invalid', 'true');
   await expect(telling(page)).toHaveValue(text);
 });
 
@@ -199,7 +202,7 @@ test('the theme can be turned by hand and is remembered', async ({ page }) => {
   const html = page.locator('html');
   const before = await html.getAttribute('data-mode');
   const other = before === 'dark' ? 'light' : 'dark';
-  await page.getByRole('group', { name: 'Light or dark' }).getByRole('button', { name: other }).click();
+  await segment(page, 'Light or dark', other === 'dark' ? 'Dark' : 'Light').click();
   await expect(html).toHaveAttribute('data-mode', other);
   await page.reload();
   await expect(html).toHaveAttribute('data-mode', other);

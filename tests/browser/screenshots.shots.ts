@@ -1,6 +1,7 @@
 // Makes docs/screenshots from the demo data: npm run screenshots (SHOTS names another folder, ONLY some views).
 import { test } from '@playwright/test';
 import { resolve } from 'node:path';
+import { choose, segment } from './acts';
 import { App } from './app';
 
 const folder = resolve(process.env.SHOTS ?? resolve(import.meta.dirname, '../../docs/screenshots'));
@@ -74,8 +75,7 @@ test('every main view', async ({ browser }) => {
       await page.goto(`${app.url}/#${view.path}`);
       if (view.path === '/log') {
         if (view.width < 700) await page.locator('summary').first().click();
-        await page.getByRole('combobox', { name: 'Partner' }).selectOption('alder');
-        await page.getByLabel('Day').fill('2026-11-23');
+        await choose(page, 'Partner', 'Alder');
         if (view.width < 700) await page.locator('summary').first().click();
         const told = {
           'log-tap-phone': 'Started in my half guard.',
@@ -90,7 +90,7 @@ test('every main view', async ({ browser }) => {
           await page.getByRole('button', { name: 'Go to 0:21 in the film' }).click();
           await page.evaluate(() => scrollTo(0, 0));
         }
-        if (view.name.includes('tap')) await page.getByRole('button', { name: 'Tap' }).first().click();
+        if (view.name.includes('tap')) await segment(page, 'How to log', 'Tap').click();
       }
       await page.waitForLoadState('networkidle');
       await page.waitForTimeout(350);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { draw, sizes, type Cut, type Size, type StickData } from '../../web/src/stick/shape';
-import { attire, day, kilograms, plain, shown, times, today } from '../../web/src/words';
+import { day, kilograms, plain, shown, times, today } from '../../web/src/base/words';
 
 const cut = (over: Partial<Cut>): Cut => ({
   exchange: 0,
@@ -11,6 +11,7 @@ const cut = (over: Partial<Cut>): Cut => ({
   level: 0,
   open: false,
   dashed: false,
+  name: '',
   words: '',
   ...over,
 });
@@ -118,7 +119,7 @@ test.describe('words', () => {
     expect(day('2026-11-21')).toBe('Sat 21 Nov');
     expect(day(null)).toBe('no date');
     expect(plain('knee-cut-pass')).toBe('knee cut pass');
-    expect([attire('no-gi'), attire('gi'), attire(undefined)]).toEqual(['no-gi', 'gi', '']);
+    expect([plain('no-gi'), plain('gi'), plain(undefined)]).toEqual(['no-gi', 'gi', '']);
     expect([times(1, 'roll'), times(2, 'roll'), times(0, 'tap'), times(2, 'stick by', 'sticks by')]).toEqual([
       '1 roll',
       '2 rolls',

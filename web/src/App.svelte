@@ -1,73 +1,86 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import Router, { push, router } from 'svelte-spa-router';
-  import Keys from './parts/Keys.svelte';
-  import Notice from './parts/Notice.svelte';
+  import { wrap } from 'svelte-spa-router/wrap';
+  import { digitOf, isWriting, keys } from './base/keys';
+  import { leavePage } from './kit/notices';
+  import Notices from './kit/Notices.svelte';
   import Rail from './parts/Rail.svelte';
   import { sections } from './parts/sections';
-  import Glossary from './pages/Glossary.svelte';
-  import Log from './pages/Log.svelte';
   import Missing from './pages/Missing.svelte';
-  import Partners from './pages/Partners.svelte';
-  import Rack from './pages/Rack.svelte';
-  import Settings from './pages/Settings.svelte';
   import Today from './pages/Today.svelte';
-  import WeakSpots from './pages/WeakSpots.svelte';
+
+  // The pages differ in what they are given; the router gives each what its address holds.
+  const later = (page: () => Promise<{ default: unknown }>) => wrap({ asyncComponent: page as never });
 
   const routes = {
     '/': Today,
-    '/log': Log,
-    '/rack/:id?': Rack,
-    '/weak-spots': WeakSpots,
-    '/partners': Partners,
-    '/settings': Settings,
-    '/names': Glossary,
+    '/log': later(() => import('./pages/Log.svelte')),
+    '/rack/:id?': later(() => import('./pages/Rack.svelte')),
+    '/weak-spots': later(() => import('./pages/WeakSpots.svelte')),
+    '/partners': later(() => import('./pages/Partners.svelte')),
+    '/settings': later(() => import('./pages/Settings.svelte')),
+    '/names': later(() => import('./pages/Glossary.svelte')),
     '*': Missing,
   };
 
   let help = $state(false);
 
-  function keys(event: KeyboardEvent) {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-    const on = event.target as HTMLElement;
-    const writing = on.matches(
-      'input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]',
-    );
-    if (event.key === 'Escape') {
-      if (help) help = false;
-      else if (writing) on.blur();
-      else if (router.location.startsWith('/rack/')) push('/rack');
+  const isOpen = () => document.querySelector('[role=dialog][data-state=open]') !== null;
+
+  function press(event: KeyboardEvent) {
+    if (event.defaultPrevented || isOpen()) return;
+    const writing = isWriting(event);
+    if (keys.escape.is(event)) {
+      if (writing) (event.target as HTMLElement).blur();
+      else if (router.location.startsWith('/rack/')) void push('/rack');
       return;
     }
-    if (writing || document.querySelector('dialog[open]')) return;
-    const section = sections[Number(event.key) - 1];
-    if (section) push(section.path);
-    else if (event.key === 'l') push('/log');
-    else if (event.key === '?') help = true;
-    else if (event.key === '/') document.querySelector<HTMLElement>('[data-find]')?.focus();
+    if (writing) return;
+    const section = sections[digitOf(event) - 1];
+    if (section) void push(section.path);
+    else if (keys.log.is(event)) void push('/log');
+    else if (keys.help.is(event)) help = true;
+    else if (keys.find.is(event)) document.querySelector<HTMLElement>('[data-find]')?.focus();
     else return;
     event.preventDefault();
   }
+
+  // Who goes to another section is read its heading; a roll opened beside the rack is part of the section.
+  let section = router.location.split('/')[1];
+  async function arrive() {
+    const now = router.location.split('/')[1];
+    if (now === section) return;
+    section = now;
+    leavePage();
+    await tick();
+    const heading = document.querySelector<HTMLElement>('main h1');
+    if (!heading || document.querySelector('main')?.contains(document.activeElement)) return;
+    heading.tabIndex = -1;
+    heading.focus({ preventScroll: true });
+    window.scrollTo(0, 0);
+  }
 </script>
 
-<svelte:window onkeydown={keys} />
+<svelte:window onkeydown={press} />
 
 <a class="skip" href="#main" onclick={(e) => (e.preventDefault(), document.getElementById('main')?.focus())}
   >To the page</a
 >
 <Rail />
-<main id="main" tabindex="-1">
-  <Router {routes} />
+<main
+  id="main"
+  tabindex="-1"
+  class="mx-auto max-w-[76rem] px-4 pt-4 pb-24 outline-none min-[701px]:px-6 min-[701px]:pb-12"
+>
+  <Router {routes} onRouteLoaded={arrive} />
 </main>
-<Notice />
-<Keys bind:open={help} />
+<Notices />
+{#if help}
+  {#await import('./parts/Keys.svelte') then { default: Keys }}<Keys onclose={() => (help = false)} />{/await}
+{/if}
 
 <style>
-  main {
-    max-width: 76rem;
-    margin: 0 auto;
-    padding: 1.25rem 1.5rem 3rem;
-    outline: none;
-  }
   .skip {
     position: absolute;
     left: -100rem;
@@ -76,12 +89,7 @@
     left: 1rem;
     top: 0.5rem;
     z-index: 20;
-    background: var(--raised);
+    background: var(--color-raised);
     padding: 0.5rem 1rem;
-  }
-  @media (max-width: 700px) {
-    main {
-      padding: 1rem 1rem 6rem;
-    }
   }
 </style>

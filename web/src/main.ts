@@ -1,7 +1,7 @@
 import { mount } from 'svelte';
 import App from './App.svelte';
 import './app.css';
-import { useMode } from './mode.svelte';
+import { useMode } from './base/mode.svelte';
 
 useMode();
 const target = document.getElementById('app');

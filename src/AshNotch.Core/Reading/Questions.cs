@@ -24,6 +24,13 @@ internal sealed class Questions(MatVocabulary vocabulary)
                 questions.Add(
                     about switch
                     {
+                        Doubt.Who or Doubt.Outcome when notch is { Move: null, Outcome: Rolls.Outcome.Tap } => Tap(
+                            e,
+                            n,
+                            notch,
+                            about,
+                            words
+                        ),
                         Doubt.Who => Who(e, n, notch),
                         Doubt.Role => Role(e, n, notch),
                         Doubt.Outcome => Outcome(e, n, notch),
@@ -33,6 +40,23 @@ internal sealed class Questions(MatVocabulary vocabulary)
             }
         }
         return questions;
+    }
+
+    // A tap to nothing that was named.
+    private static Question Tap(int exchange, int index, Notch notch, Doubt about, string words)
+    {
+        var other = notch with { By = notch.By.Other() };
+        var (mine, theirs) = notch.By == Vocabulary.Who.Me ? (notch, other) : (other, notch);
+        var nobody = new Answer("Nobody", null);
+        return about == Doubt.Who
+            ? new Question(exchange, index, about, "Who tapped?", [.. Guess(notch, ("They did", mine), ("I did", theirs)), nobody])
+            : new Question(
+                exchange,
+                index,
+                about,
+                $"“{words}”: was that a tap in this roll?",
+                [new Answer("Yes", notch), new Answer("No", null)]
+            );
     }
 
     private string Named(Notch notch) =>

@@ -291,7 +291,7 @@ internal sealed partial class RollFollower
     private bool HearOutcome(Clause clause)
     {
         if (!clause.SaysAny(["about to tap", "going to tap", "almost tapped", "nearly tapped"]) && Taps(clause) is { } tap)
-            return HearTap(clause, tap.Applier ?? account.Last?.Notch.By ?? subject);
+            return HearTap(clause, tap.Applier ?? account.Last?.Notch.By ?? subject, IsSideSaid(clause, tap));
         var who = clause.Subject ?? subject;
         if (account.Last is not { } last)
         {
@@ -302,7 +302,7 @@ internal sealed partial class RollFollower
                 && !clause.Says("didnt")
                 && who is { } alone
                 && account.Now is not null
-                && HearTap(clause, alone);
+                && HearTap(clause, alone, sideSaid: false);
         }
         if (clause.SaysAny(["about to tap", "going to tap", "almost tapped", "nearly tapped", "close to tapping"]) && IsPending(last))
         {
@@ -346,7 +346,7 @@ internal sealed partial class RollFollower
             && !clause.Says("to finish")
             && !clause.Says("couldnt")
         )
-            return HearTap(clause, finisher);
+            return HearTap(clause, finisher, sideSaid: false);
         if (clause.SaysAny(Escapes) && IsPending(last) && last.Notch.By != who)
         {
             Set(last, Outcome.Near);
@@ -369,101 +369,5 @@ internal sealed partial class RollFollower
             return false;
         draft.Notch = draft.Notch with { Given = let.To.Other() };
         return true;
-    }
-
-    private bool HearTap(Clause clause, Who? by)
-    {
-        if (
-            account.LastBefore is { } told
-            && account.IsFresh
-            && told.Notch.Outcome == Outcome.Tap
-            && (by is null || told.Notch.By == by)
-            && !clause.Says("again")
-        )
-        {
-            told.Doubts.Remove(Doubt.Outcome);
-            return true;
-        }
-        if (by is null)
-            return false;
-        if (account.Last is { } last && last.Notch.By == by && last.Move is { IsSubmission: true })
-        {
-            Set(last, Outcome.Tap);
-            account.Close(ExchangeEnd.Tap);
-            return true;
-        }
-        if (
-            account.Notches.LastOrDefault(n => n.Notch.By == by)
-                is { Notch.Outcome: Outcome.Stopped or Outcome.Tap or Outcome.Near or Outcome.Threatened } earlier
-            && earlier.Move is { IsSubmission: true }
-            && account.Notches[^1].Notch.By != by
-        )
-        {
-            Set(earlier, Outcome.Tap);
-            account.Close(ExchangeEnd.Tap);
-            return true;
-        }
-        account.Add(
-            new NotchSoFar(
-                new Notch
-                {
-                    By = by.Value,
-                    From = account.Now?.Id,
-                    Outcome = Outcome.Tap,
-                    Inferred = account.Now is null ? [] : ["from"],
-                    Span = new Span(clause.Start, clause.End),
-                }
-            )
-        );
-        account.Close(ExchangeEnd.Tap);
-        return true;
-    }
-
-    // Who made whom tap, if the clause has a tap: the one who applied.
-    private static (int Index, Who? Applier)? Taps(Clause clause)
-    {
-        foreach (var (index, word) in clause.Loose)
-        {
-            if (word.Stem != "tap" || clause.At(index - 1) is "no" or "not" or "didnt" || clause.Says("on the shoulder"))
-                continue;
-            var before = clause.At(index - 1);
-            // "Americana from mount, tap": the word alone is what came of it, and whoever applied it got it.
-            if (
-                word.Text == "tap"
-                && clause.ObjectAfter(index) is null
-                && clause.Found.Any(f => f.After <= index)
-                && before
-                    is not (
-                        "to"
-                        or "i"
-                        or "he"
-                        or "she"
-                        or "they"
-                        or "and"
-                        or "had"
-                        or "have"
-                        or "must"
-                        or "me"
-                        or "him"
-                        or "her"
-                        or "them"
-                        or "the"
-                        or "a"
-                        or "quick"
-                        or "another"
-                    )
-            )
-                return (index, null);
-            // "tapped him", "got the tap": the subject applied. "I tapped": the other did.
-            var ofSubject =
-                clause.ObjectAfter(index) is not null
-                || (before is "the" or "a" or "quick" or "another" && !clause.Says("to tap"))
-                || clause.Says("made him tap")
-                || clause.Says("made her tap")
-                || clause.Says("made me tap")
-                || clause.Says("makes me tap");
-            return (index, clause.Subject is { } s ? (ofSubject ? s : s.Other()) : null);
-        }
-        return null;
     }
 }

@@ -49,6 +49,7 @@ internal sealed partial class RollFollower
     {
         if (
             !CountsTimes(clause)
+            || clause.SaysAny(Wishes)
             || clause.Found.Any(f => f.Move is not null and not { IsSubmission: true, Word: Vocabulary.MoveWord.General })
         )
             return false;
@@ -85,17 +86,18 @@ internal sealed partial class RollFollower
     {
         if (sum is not { Told: false } told)
             return;
-        account.Add(
-            new NotchSoFar(
-                new Notch
-                {
-                    By = told.By,
-                    From = account.Now?.Id,
-                    Outcome = Outcome.Tap,
-                    Span = told.Words,
-                }
-            )
+        var tapped = new NotchSoFar(
+            new Notch
+            {
+                By = told.By,
+                From = account.Now?.Id,
+                Outcome = Outcome.Tap,
+                Span = told.Words,
+            }
         );
+        // How many of them were in this roll, and to what, nobody said.
+        tapped.Doubts.Add(Doubt.Outcome);
+        account.Add(tapped);
         account.Close(ExchangeEnd.Tap);
     }
 

@@ -221,6 +221,9 @@ internal sealed partial class RollFollower(MatVocabulary vocabulary)
         var outcome = actor.Stopped && cameOf != Outcome.Near ? Outcome.Stopped : cameOf;
         if (outcome == Outcome.Tap && Taps(clause) is { } tap && tap.Applier is { } applier)
             who = applier;
+        // "Choked me" after a clause of mine: who suffers it cannot be who did it.
+        if (outcome == Outcome.Tap && clause.Subject is null && Sufferer(clause, found) == who)
+            who = who.Other();
         if (Actor.IsCaughtIn(clause, found, from) && !attempt.Sure)
             outcome = Outcome.Stopped;
         if (Repeats(move, who, outcome, attempt.Sure, clause, found))
@@ -271,6 +274,8 @@ internal sealed partial class RollFollower(MatVocabulary vocabulary)
             draft.Doubts.Add(Doubt.Who);
         if (!attempt.Sure)
             draft.Doubts.Add(Doubt.Outcome);
+        if (outcome == Outcome.Tap)
+            draft.Doubts.UnionWith(DoubtsOfTap(clause, found, move, actor));
         if (found.ByEar && clause.Words[found.First].Text.Length > 3 && !IsNearly(clause, found))
             draft.Doubts.Add(Doubt.Name);
         if (at is not null)

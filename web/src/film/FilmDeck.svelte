@@ -1,24 +1,35 @@
 <!-- The film and its keys: play, slow, a second or five on or back, the roll begins here, mark. -->
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import { clock } from '../words';
+  import { keys } from '../base/keys';
+  import { clock } from '../base/words';
+  import FileButton from '../kit/FileButton.svelte';
+  import Hint from '../kit/Hint.svelte';
+  import Scrubber from '../kit/Scrubber.svelte';
   import type { Film } from './film.svelte';
 
   let { film, captions, onmark }: { film: Film; captions?: string; onmark?: () => void } = $props();
 
   onDestroy(() => film.close());
 
-  const steps = [-5, -1, 1, 5];
+  const steps = [
+    { by: -5, key: keys.farBack },
+    { by: -1, key: keys.back },
+    { by: 1, key: keys.on },
+    { by: 5, key: keys.farOn },
+  ];
+  const worded = (by: number) =>
+    `${Math.abs(by)} ${Math.abs(by) === 1 ? 'second' : 'seconds'} ${by < 0 ? 'back' : 'on'}`;
 </script>
 
 <section class="film" aria-label="Film">
   {#if film.url}
     <!-- A film of one's own roll has no captions until the roll is told. -->
-    <!-- svelte-ignore a11y_media_has_caption -->
     <video
       bind:this={film.video}
       src={film.url}
       bind:currentTime={film.time}
+      bind:duration={film.length}
       bind:paused={film.paused}
       playsinline
       muted
@@ -28,22 +39,46 @@
     >
       {#if captions}<track kind="captions" src={captions} default />{/if}
     </video>
+    {#if film.length > 0}
+      <Scrubber
+        label="Where in the film"
+        value={film.time}
+        most={film.length}
+        say={clock}
+        onmove={film.seek}
+      />
+    {/if}
     <div class="bar">
-      <button class="may" onclick={film.play} title="Alt+P">{film.paused ? 'Play' : 'Pause'}</button>
-      {#each steps as step (step)}
-        <button
-          class="may step"
-          onclick={() => film.by(step)}
-          title="Alt+{Math.abs(step) === 5 ? 'Shift+' : ''}{step < 0 ? ',' : '.'}"
-          aria-label="{Math.abs(step)} {Math.abs(step) === 1 ? 'second' : 'seconds'} {step < 0
-            ? 'back'
-            : 'on'}">{step > 0 ? '+' : '−'}{Math.abs(step)} s</button
-        >
+      <Hint hint={keys.play.show}>
+        {#snippet children(attributes)}<button {...attributes} class="may" onclick={film.play}
+            >{film.paused ? 'Play' : 'Pause'}</button
+          >{/snippet}
+      </Hint>
+      {#each steps as step (step.by)}
+        <Hint hint={step.key.show}>
+          {#snippet children(attributes)}<button
+              {...attributes}
+              class="may step"
+              onclick={() => film.by(step.by)}
+              aria-label={worded(step.by)}>{step.by > 0 ? '+' : '−'}{Math.abs(step.by)} s</button
+            >{/snippet}
+        </Hint>
       {/each}
-      <button class="may pick" aria-pressed={film.slow} onclick={film.slower} title="Alt+S">Half speed</button
-      >
-      {#if onmark}<button class="do" onclick={onmark} title="Alt+M">Mark {clock(film.at ?? 0)}</button
-        >{:else}<span class="now">{clock(film.at ?? 0)}</span>{/if}
+      <Hint hint={keys.slow.show}>
+        {#snippet children(attributes)}<button
+            {...attributes}
+            class="may pick"
+            aria-pressed={film.slow}
+            onclick={film.slower}>Half speed</button
+          >{/snippet}
+      </Hint>
+      {#if onmark}
+        <Hint hint={keys.mark.show}>
+          {#snippet children(attributes)}<button {...attributes} class="do" onclick={onmark}
+              >Mark {clock(film.at ?? 0)}</button
+            >{/snippet}
+        </Hint>
+      {:else}<span class="now">{clock(film.at ?? 0)}</span>{/if}
     </div>
     <div class="bar">
       <button class="may" onclick={film.beginHere}
@@ -55,17 +90,7 @@
     </div>
     {#if film.failed}<p class="fault" role="alert">{film.failed}</p>{/if}
   {:else}
-    <label class="open">
-      <span>Film beside it</span>
-      <input
-        type="file"
-        accept="video/*"
-        onchange={(e) => {
-          const file = e.currentTarget.files?.[0];
-          if (file) film.open(file);
-        }}
-      />
-    </label>
+    <FileButton label="Film beside it" accept={['video/*']} onfile={(file) => film.open(file)} />
     <p class="quiet">It plays in this tab only: never sent, never copied, nothing of it kept.</p>
   {/if}
 </section>
@@ -97,20 +122,5 @@
   }
   .do {
     margin-left: auto;
-  }
-  .open {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.25rem 0.75rem;
-    align-items: center;
-    min-height: 44px;
-  }
-  .open span {
-    font-weight: 600;
-  }
-  .open input {
-    min-height: 44px;
-    padding: 0.5rem 0;
-    max-width: 100%;
   }
 </style>

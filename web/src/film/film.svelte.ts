@@ -1,3 +1,5 @@
+import { keys } from '../base/keys';
+
 /** A local film beside the log. It stays in this tab: it is neither sent nor copied, and nothing of it is kept. */
 export class Film {
   url = $state<string | null>(null);
@@ -9,6 +11,8 @@ export class Film {
   /** Where in the film the roll begins, in seconds. */
   start = $state(0);
   failed = $state('');
+  /** How long the film is, in seconds; 0 while that is not known. */
+  length = $state(0);
   video = $state<HTMLVideoElement>();
 
   open(file: File) {
@@ -61,19 +65,25 @@ export class Film {
       );
   }
 
+  /** Goes to a time of the film. */
+  seek = (seconds: number) => {
+    if (this.video) this.video.currentTime = seconds;
+  };
+
   /** Goes to a time of the roll. */
   to = (seconds: number) => {
     if (this.video) this.video.currentTime = this.start + seconds;
   };
 
-  /** Answers a key with Alt; false when it is no key of the film. */
+  /** Answers a key; false when it is no key of the film. */
   key(event: KeyboardEvent) {
-    if (!this.url || !event.altKey || event.ctrlKey || event.metaKey) return false;
-    const far = event.shiftKey ? 5 : 1;
-    if (event.code === 'KeyP') this.play();
-    else if (event.code === 'KeyS') this.slower();
-    else if (event.code === 'Comma') this.by(-far);
-    else if (event.code === 'Period') this.by(far);
+    if (!this.url) return false;
+    if (keys.play.is(event)) this.play();
+    else if (keys.slow.is(event)) this.slower();
+    else if (keys.farBack.is(event)) this.by(-5);
+    else if (keys.farOn.is(event)) this.by(5);
+    else if (keys.back.is(event)) this.by(-1);
+    else if (keys.on.is(event)) this.by(1);
     else return false;
     return true;
   }

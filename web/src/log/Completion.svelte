@@ -1,16 +1,20 @@
 <!-- Names that the word being written may become. Taken with Ctrl+Space or a press; Enter and Tab stay what they are. -->
 <script lang="ts">
-  import { needVocabulary, vocabulary } from '../parts/vocabulary.svelte';
+  import { keys } from '../base/keys';
+  import { need, vocabulary } from '../parts/trade.svelte';
 
   let { text, at, ontake }: { text: string; at: number; ontake: (from: number, name: string) => void } =
     $props();
 
-  needVocabulary();
+  need(vocabulary);
 
   const names = $derived(
-    [...new Set([...vocabulary.places.map((p) => p.name), ...vocabulary.moves.map((m) => m.name)])].sort(
-      (a, b) => a.length - b.length,
-    ),
+    [
+      ...new Set([
+        ...(vocabulary.value?.places ?? []).map((p) => p.name),
+        ...(vocabulary.value?.moves ?? []).map((m) => m.name),
+      ]),
+    ].sort((a, b) => a.length - b.length),
   );
 
   // The last one to three words before the cursor, the longest run that begins a name.
@@ -44,7 +48,7 @@
     {#each offered.names as name (name)}
       <button tabindex="-1" onclick={() => ontake(offered.from, name)}>{name}</button>
     {/each}
-    <span class="quiet">Ctrl+Space</span>
+    <span class="quiet">{keys.takeName.show}</span>
   {/if}
 </div>
 
@@ -60,11 +64,11 @@
   button {
     min-height: 44px;
     padding: 0 0.625rem;
-    border-bottom: 2px solid var(--edge);
+    border-bottom: 2px solid var(--color-edge);
     cursor: pointer;
   }
   button:hover {
-    background: var(--wood);
+    background: var(--color-wood);
   }
   span {
     font-size: 0.875rem;

@@ -1,12 +1,14 @@
 <!-- How one came to the mat that day, and what one set out to do: carried over from roll to roll, ticked for each. -->
 <script lang="ts">
   import { api, got } from '../api/client';
-  import type { Draft } from './draft.svelte';
+  import Tags from '../kit/Tags.svelte';
+  import Terms from '../parts/Terms.svelte';
+  import type { Draft } from './draft';
 
   let { draft = $bindable(), several }: { draft: Draft; several: boolean } = $props();
 
   const day = $derived(
-    [draft.energy, draft.sore.trim() && `sore: ${draft.sore.trim()}`].filter(Boolean).join(', '),
+    [draft.energy, draft.sore.length > 0 && `sore: ${draft.sore.join(', ')}`].filter(Boolean).join(', '),
   );
 
   // The focus on Today is what most rolls set out to do.
@@ -31,19 +33,15 @@
   >
   <div class="parts">
     <label class="field"><span>Started at</span><input type="time" bind:value={draft.time} /></label>
-    <label class="field"
-      ><span>How rested</span>
-      <select bind:value={draft.energy}>
-        <option value="">not said</option>
-        <option>rested</option>
-        <option>usual</option>
-        <option>tired</option>
-      </select></label
-    >
-    <label class="field"
-      ><span>Sore, with commas</span>
-      <input bind:value={draft.sore} autocomplete="off" placeholder="left knee" /></label
-    >
+    <Terms label="How rested" of="energies" none="not said" bind:value={draft.energy} />
+    <div class="sore">
+      <Tags
+        label="Sore"
+        value={draft.sore}
+        placeholder="left knee"
+        onchange={(sore) => (draft.sore = sore)}
+      />
+    </div>
     <label class="field wide"
       ><span>Mission</span>
       <input
@@ -68,13 +66,14 @@
             disabled={several || check.text.trim() === ''}
             aria-label="Kept check {i + 1}"
           />
-          <input
-            bind:value={check.text}
-            autocomplete="off"
-            maxlength="200"
-            aria-label="Check {i + 1}"
-            placeholder={['Both hands gripping before I sit', 'Elbow inside the knee', 'Breathe'][i]}
-          />
+          <label class="field"
+            ><span class="sr-only">Check {i + 1}</span><input
+              bind:value={check.text}
+              autocomplete="off"
+              maxlength="200"
+              placeholder={['Both hands gripping before I sit', 'Elbow inside the knee', 'Breathe'][i]}
+            /></label
+          >
         </div>
       {/each}
     </fieldset>
@@ -108,7 +107,7 @@
   }
   legend {
     font-size: 0.9375rem;
-    color: var(--quiet);
+    color: var(--color-quiet);
     margin-bottom: 0.25rem;
   }
   .check {
@@ -121,16 +120,10 @@
     width: 1.5rem;
     height: 1.5rem;
     flex: none;
-    accent-color: var(--ink);
+    accent-color: var(--color-ink);
   }
-  .check input:not([type='checkbox']) {
-    min-height: 44px;
+  .check .field {
     flex: 1;
-    min-width: 0;
-    padding: 0.375rem 0.625rem;
-    border: 1px solid var(--edge);
-    border-radius: 3px;
-    background: var(--raised);
   }
   button.wide {
     justify-content: start;
@@ -140,7 +133,7 @@
     .parts {
       grid-template-columns: 1fr 1fr;
     }
-    .parts > :nth-child(3) {
+    .sore {
       grid-column: 1 / -1;
     }
   }

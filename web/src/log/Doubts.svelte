@@ -39,7 +39,7 @@
 
 <style>
   section {
-    border-left: 3px dashed var(--edge);
+    border-left: 3px dashed var(--color-edge);
     padding-left: 0.875rem;
     margin: 1rem 0;
   }
@@ -54,7 +54,7 @@
     flex: 1 1 16rem;
   }
   em {
-    color: var(--quiet);
+    color: var(--color-quiet);
   }
   .answers {
     display: flex;

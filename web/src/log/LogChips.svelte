@@ -1,26 +1,38 @@
 <!-- One row of chips: the session, carried over from roll to roll, and the roll with the last used preset. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import { plain } from '../words';
-  import type { Draft } from './draft.svelte';
+  import { plain } from '../base/words';
+  import Combo from '../kit/Combo.svelte';
+  import DayField from '../kit/DayField.svelte';
+  import Terms from '../parts/Terms.svelte';
+  import { partnerChoices } from '../parts/trade.svelte';
+  import type { Draft } from './draft';
 
   let {
     draft = $bindable(),
     partners,
+    ready,
     faults,
     onnewpartner,
   }: {
     draft: Draft;
     partners: Schemas['PartnerView'][];
+    /** The partners are known. */
+    ready: boolean;
     faults: Record<string, string[]>;
     onnewpartner: () => void;
   } = $props();
 
   // On a phone the row folds into one line: it is set once and the thumb needs the room.
   const wide = window.matchMedia('(min-width: 701px)').matches;
+  const someoneNew = '+';
   const who = $derived(partners.find((p) => p.partner.id === draft.partner)?.partner.name ?? 'someone');
+  const choices = $derived([...partnerChoices(partners, true), { value: someoneNew, label: 'new partner…' }]);
 
-  const sessions = ['class', 'open-mat', 'competition', 'private', 'drilling', 'seminar', 'other'];
+  function choose(partner: string) {
+    if (partner === someoneNew) onnewpartner();
+    else draft.partner = partner;
+  }
 </script>
 
 <details open={wide}>
@@ -29,58 +41,21 @@
       '?'} min</summary
   >
   <div class="chips" role="group" aria-label="The session">
-    <label class="field day"
-      ><span>Day</span><input
-        type="date"
-        bind:value={draft.date}
-        aria-invalid={!!faults['session.date']}
-      /></label
-    >
-    <label class="field">
-      <span>Session</span>
-      <select bind:value={draft.sessionKind}>
-        {#each sessions as kind (kind)}<option value={kind}>{plain(kind)}</option>{/each}
-      </select>
-    </label>
-    <label class="field">
-      <span>Attire</span>
-      <select bind:value={draft.attire}
-        ><option value="gi">gi</option><option value="no-gi">no-gi</option></select
-      >
-    </label>
-    <label class="field partner">
-      <span>Partner</span>
-      <select
-        bind:value={draft.partner}
-        onchange={() => {
-          if (draft.partner !== '+') return;
-          draft.partner = '';
-          onnewpartner();
-        }}
-      >
-        <option value="">someone</option>
-        {#each partners as { partner } (partner.id)}
-          <option value={partner.id}>{partner.name}{partner.belt ? `, ${partner.belt}` : ''}</option>
-        {/each}
-        <option value="+">new partner…</option>
-      </select>
-    </label>
-    <label class="field">
-      <span>Kind</span>
-      <select bind:value={draft.kind}
-        ><option value="free">free</option><option value="positional">positional</option><option value="match"
-          >match</option
-        ></select
-      >
-    </label>
-    <label class="field">
-      <span>How hard</span>
-      <select bind:value={draft.intensity}
-        ><option value="light">light</option><option value="steady">steady</option><option value="hard"
-          >hard</option
-        ></select
-      >
-    </label>
+    <div class="day">
+      <DayField
+        label="Day"
+        value={draft.date}
+        invalid={!!faults['session.date']}
+        onchange={(day) => (draft.date = day)}
+      />
+    </div>
+    <Terms label="Session" of="sessionKinds" bind:value={draft.sessionKind} />
+    <Terms label="Attire" of="attires" bind:value={draft.attire} />
+    <div class="partner">
+      <Combo label="Partner" value={draft.partner} {choices} none="someone" {ready} onchoose={choose} />
+    </div>
+    <Terms label="Kind" of="rollKinds" bind:value={draft.kind} />
+    <Terms label="How hard" of="intensities" bind:value={draft.intensity} />
     <label class="field"
       ><span>Minutes</span><input
         type="number"
@@ -102,7 +77,7 @@
     width: 0.5rem;
     height: 0.5rem;
     margin-right: 0.625rem;
-    border: solid var(--ink);
+    border: solid var(--color-ink);
     border-width: 0 2px 2px 0;
     transform: rotate(-45deg);
   }
@@ -116,7 +91,7 @@
   }
   .chips {
     display: grid;
-    grid-template-columns: 1.2fr 1fr 0.8fr 1.6fr 1fr 0.9fr 0.8fr;
+    grid-template-columns: 1.2fr 1.1fr 0.8fr 1.7fr 1fr 0.9fr 0.8fr;
     gap: 0.625rem;
     margin: 0.875rem 0;
   }
@@ -124,8 +99,8 @@
     .chips {
       grid-template-columns: 1fr 1fr 1fr;
     }
-    .chips .partner,
-    .chips .day {
+    .partner,
+    .day {
       grid-column: span 2;
     }
   }

@@ -1,9 +1,11 @@
 <!-- The rolls as they were read while writing: each with whom, its stick, and its notches to open and put right. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import Combo from '../kit/Combo.svelte';
   import NotchRow from '../parts/NotchRow.svelte';
+  import { partnerChoices } from '../parts/trade.svelte';
   import Stick from '../stick/Stick.svelte';
-  import { times } from '../words';
+  import { times } from '../base/words';
 
   let {
     reading,
@@ -20,12 +22,15 @@
     corrected: number;
     /** The sticks are not shown elsewhere. */
     sticks: boolean;
-    onopen: (read: Schemas['NotchReadView']) => void;
+    onopen: (read: Schemas['NotchReadView'], beside: Element) => void;
     onundoall: () => void;
     onmean: (name: string, partner: string) => void;
     /** Goes to a time of the film, when there is one. */
     onjump?: (seconds: number) => void;
   } = $props();
+
+  /** As the draft writes that a name is somebody new. */
+  const someoneNew = '+';
 
   const none = $derived(reading.rolls.every((r) => r.exchanges.every((e) => e.notches.length === 0)));
   const several = $derived(reading.rolls.length > 1);
@@ -39,18 +44,21 @@
         <h2>{several ? `Roll ${r + 1}, with` : 'With'} {told?.say ?? 'someone'}</h2>
         {#if told?.name}
           {@const name = told.name}
-          <label class="who"
-            ><span class="sr-only">Who is {name}?</span>
-            <select
-              value={told.partner ?? (told.new ? '+' : '')}
-              onchange={(e) => onmean(name, e.currentTarget.value)}
-            >
-              {#if !told.partner || told.new}<option value="+">{name}, a new partner</option>{/if}
-              <option value="">someone</option>
-              {#each partners as p (p.partner.id)}<option value={p.partner.id}>{p.partner.name}</option
-                >{/each}
-            </select></label
-          >
+          <div class="w-56 max-w-full">
+            <Combo
+              label="Who is {name}?"
+              hideLabel
+              value={told.partner ?? (told.new ? someoneNew : '')}
+              choices={[
+                ...(!told.partner || told.new
+                  ? [{ value: someoneNew, label: `${name}, a new partner` }]
+                  : []),
+                ...partnerChoices(partners),
+              ]}
+              none="someone"
+              onchoose={(partner) => onmean(name, partner)}
+            />
+          </div>
         {/if}
       </div>
     {/if}
@@ -70,7 +78,7 @@
             words={read.corrected ? `${read.say} (put right)` : read.say}
             at={read.notch.at}
             unsure={!!read.notch.unsure && !read.corrected}
-            onopen={() => onopen(read)}
+            onopen={(beside) => onopen(read, beside)}
             {onjump}
           />
         {/each}
@@ -102,7 +110,7 @@
     margin-top: 1rem;
   }
   section + section {
-    border-top: 1px solid var(--edge);
+    border-top: 1px solid var(--color-edge);
     padding-top: 0.75rem;
   }
   .with {
@@ -112,15 +120,6 @@
     justify-content: space-between;
     gap: 0.25rem 1rem;
     margin-bottom: 0.25rem;
-  }
-  .who select {
-    min-height: 44px;
-    max-width: 16rem;
-    padding: 0 0.625rem;
-    border: 1px solid var(--edge);
-    border-radius: 3px;
-    background: var(--raised);
-    font: inherit;
   }
   .from,
   .takeaway,

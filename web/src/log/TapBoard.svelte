@@ -1,6 +1,8 @@
 <!-- For a thumb: where the roll stands, and the likeliest next moves as keys, mine on the left, theirs on the right. Every press writes a line. -->
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
+  import { resource } from '../base/resource.svelte';
+  import Failed from '../kit/Failed.svelte';
   import type { LogDraft } from './draft.svelte';
 
   let {
@@ -16,40 +18,20 @@
 
   type Key = Schemas['BoardKey'];
 
-  let board = $state<Schemas['Board'] | null>(null);
+  const asked = resource(() =>
+    got(api.GET('/api/board', { params: { query: { place: place ?? undefined } } })),
+  );
+  const board = $derived(asked.value);
   let find = $state('');
   let finding = $state(false);
-  let found = $state<Key[]>([]);
-  let failed = $state('');
-  let asked = 0;
+  const search = resource(async () => {
+    const q = find.trim();
+    return q === '' ? [] : got(api.GET('/api/board/find', { params: { query: { q } } }));
+  });
 
-  const mine = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'me'));
-  const theirs = $derived((finding && find ? found : (board?.keys ?? [])).filter((k) => k.by === 'partner'));
-
-  $effect(() => void look(place));
-
-  async function look(at: string | null | undefined) {
-    const my = ++asked;
-    try {
-      const answer = await got(api.GET('/api/board', { params: { query: { place: at ?? undefined } } }));
-      if (my !== asked) return;
-      board = answer;
-      failed = '';
-    } catch (error) {
-      if (my === asked) failed = (error as Error).message;
-    }
-  }
-
-  async function search() {
-    const q = find;
-    if (q.trim() === '') return;
-    try {
-      const answer = await got(api.GET('/api/board/find', { params: { query: { q } } }));
-      if (q === find) found = answer;
-    } catch (error) {
-      failed = (error as Error).message;
-    }
-  }
+  const keys = $derived(finding && find ? (search.value ?? []) : (board?.keys ?? []));
+  const mine = $derived(keys.filter((k) => k.by === 'me'));
+  const theirs = $derived(keys.filter((k) => k.by === 'partner'));
 
   function cut(line: string) {
     draft.addLine(stamp() + line);
@@ -75,12 +57,7 @@
     {/if}
     {#if finding}
       <label class="field find"
-        ><span>Find a move</span><input
-          bind:value={find}
-          oninput={search}
-          autocomplete="off"
-          data-find
-        /></label
+        ><span>Find a move</span><input bind:value={find} autocomplete="off" data-find /></label
       >
     {/if}
     {#snippet side(keys: Key[], who: string)}
@@ -104,19 +81,21 @@
       {@render side(theirs, 'Theirs')}
     </div>
     {#if tapping}
+      {@const lines = board.lines}
       <div class="starts" role="group" aria-label="Who tapped?">
-        <button class="may" onclick={() => ((tapping = false), cut('I tapped them.'))}>They tapped</button>
-        <button class="may" onclick={() => ((tapping = false), cut('They tapped me.'))}>I tapped</button>
+        <button class="may" onclick={() => ((tapping = false), cut(lines.theyTapped))}>They tapped</button>
+        <button class="may" onclick={() => ((tapping = false), cut(lines.iTapped))}>I tapped</button>
         <button class="may" onclick={() => (tapping = false)}>Nobody</button>
       </div>
     {/if}
   {/if}
-  {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+  <Failed of={asked} />
+  <Failed of={search} />
   <div class="bar">
     <button class="may" onclick={draft.undo} disabled={!draft.canUndo}>Undo</button>
     <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Tap</button>
-    <button class="may" onclick={() => cut('Reset.')}>Reset</button>
-    <button class="may" onclick={() => cut('Time.')}>Time</button>
+    <button class="may" onclick={() => board && cut(board.lines.reset)}>Reset</button>
+    <button class="may" onclick={() => board && cut(board.lines.time)}>Time</button>
     <button
       class="may"
       aria-pressed={finding}
@@ -158,16 +137,16 @@
     display: grid;
     grid-template-columns: 1fr 1fr;
     margin-bottom: 0.5rem;
-    border: 1px solid var(--edge);
+    border: 1px solid var(--color-edge);
     border-radius: 4px;
-    background: var(--raised);
+    background: var(--color-raised);
     overflow: hidden;
   }
   .key.me {
-    border-top: 4px solid var(--mine);
+    border-top: 4px solid var(--color-mine);
   }
   .key.partner {
-    border-bottom: 4px solid var(--theirs);
+    border-bottom: 4px solid var(--color-theirs);
   }
   .hit {
     grid-column: span 2;
@@ -184,22 +163,22 @@
   }
   .hit small {
     font-weight: 400;
-    color: var(--quiet);
+    color: var(--color-quiet);
   }
   .part {
     min-height: 44px;
-    border-top: 1px solid var(--grain);
-    color: var(--quiet);
+    border-top: 1px solid var(--color-grain);
+    color: var(--color-quiet);
     cursor: pointer;
   }
   .part + .part {
-    border-left: 1px solid var(--grain);
+    border-left: 1px solid var(--color-grain);
   }
   /* A thumb leaves no pointer behind. */
   @media (hover: hover) {
     .hit:hover,
     .part:hover {
-      background: var(--wood);
+      background: var(--color-wood);
     }
   }
   .bar {
@@ -210,14 +189,14 @@
   }
   .bar .may {
     padding-inline: 0.25rem;
-    background: var(--ground);
+    background: var(--color-ground);
   }
   @media (max-width: 700px) {
     .bar {
       position: sticky;
       bottom: 56px;
       padding: 0.5rem 0;
-      background: var(--ground);
+      background: var(--color-ground);
     }
   }
 </style>

@@ -1,6 +1,6 @@
 <!-- Rolls that wait for an answer, and those that were refused. -->
 <script lang="ts">
-  import { times } from '../words';
+  import { times } from '../base/words';
   import { outbox, type Waiting } from './outbox.svelte';
 
   let {
@@ -26,7 +26,7 @@
 
 <style>
   p {
-    border-left: 3px dashed var(--edge);
+    border-left: 3px dashed var(--color-edge);
     padding-left: 0.875rem;
     margin: 0.75rem 0;
   }

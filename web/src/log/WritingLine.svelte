@@ -1,7 +1,7 @@
 <!-- One line that grows: the telling with its names underlined as they are understood, and names offered while one writes. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import Marked from '../parts/Marked.svelte';
+  import Marked from './Marked.svelte';
   import Completion from './Completion.svelte';
 
   let {
@@ -67,7 +67,7 @@
 <style>
   .telling {
     display: grid;
-    background: var(--raised);
+    background: var(--color-raised);
     border-radius: 4px;
   }
   .marks,
@@ -99,14 +99,14 @@
     padding: 0.875rem 1rem;
     font-family: inherit;
     letter-spacing: inherit;
-    color: var(--ink);
+    color: var(--color-ink);
     background: transparent;
-    border: 1px solid var(--edge);
+    border: 1px solid var(--color-edge);
     border-radius: 4px;
     resize: none;
   }
   textarea::placeholder {
-    color: var(--quiet);
+    color: var(--color-quiet);
     opacity: 1;
   }
 </style>

@@ -3,10 +3,6 @@ export class Dictation {
   playing = $state(false);
   private timer: ReturnType<typeof setInterval> | undefined;
 
-  /** Words without stops or capitals, as dictation hears a tired person. */
-  static readonly sample =
-    'ok so first one he pulls guard and i am in his closed guard i stood up and opened it and started with the knee cut he got the underhook and came up so i ended up on the bottom in half guard i got my knee shield in he kept smashing and passed to side control because i was late then he went for the kimura it was tight but i got out and back to half guard and that was the bell next time i need to get the underhook first';
-
   /**
    * Plays it from the start.
    * @param text What is said.

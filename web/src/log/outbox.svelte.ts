@@ -1,5 +1,7 @@
+import * as v from 'valibot';
 import { api, got, Trouble, type Schemas } from '../api/client';
-import { tell } from '../notices.svelte';
+import { keep, kept as keptIn } from '../base/storage';
+import { tell } from '../kit/notices';
 
 export interface Waiting {
   id: string;
@@ -10,20 +12,22 @@ export interface Waiting {
 
 const place = 'outbox';
 
-function kept(): Waiting[] {
-  try {
-    return JSON.parse(localStorage.getItem(place) ?? '[]') as Waiting[];
-  } catch {
-    return [];
-  }
-}
+const shape = v.array(
+  v.object({
+    id: v.string(),
+    body: v.looseObject({ text: v.string() }),
+    refused: v.optional(v.string()),
+  }),
+);
+
+const kept = () => (keptIn(place, shape) ?? []) as Waiting[];
 
 /** Rolls that could not be saved because nothing answered; they go by themselves when something does. */
 export const outbox = $state<{ waiting: Waiting[] }>({ waiting: kept() });
 
 function put(waiting: Waiting[]) {
   outbox.waiting = waiting;
-  localStorage.setItem(place, JSON.stringify(waiting));
+  keep(place, waiting);
 }
 
 export const send = ({ id, body }: Waiting) =>

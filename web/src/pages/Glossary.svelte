@@ -1,42 +1,25 @@
 <script lang="ts">
-  import { onMount } from 'svelte';
   import { api, got, type Schemas } from '../api/client';
-  import { tell, tellTrouble } from '../notices.svelte';
-  import { needVocabulary, vocabulary } from '../parts/vocabulary.svelte';
-  import { plain, times } from '../words';
+  import { resource } from '../base/resource.svelte';
+  import Combo from '../kit/Combo.svelte';
+  import Failed from '../kit/Failed.svelte';
+  import { tell, tellTrouble } from '../kit/notices';
+  import { need, terms, vocabulary } from '../parts/trade.svelte';
+  import { plain, times } from '../base/words';
 
-  needVocabulary();
-
-  const kinds = [
-    'takedown',
-    'guard-pull',
-    'sweep',
-    'pass',
-    'escape',
-    'guard-recovery',
-    'back-take',
-    'transition',
-    'submission',
-    'control',
-  ];
+  need(vocabulary, terms);
 
   let find = $state('');
   let kind = $state('');
-  let own = $state<Schemas['OwnNameDocument'][]>([]);
+  const own = resource(() => got(api.GET('/api/names')));
   let name = $state('');
   let means = $state('');
   let ownKind = $state<Schemas['MoveView']['kind']>('sweep');
   let fault = $state('');
 
-  onMount(load);
-
-  async function load() {
-    try {
-      own = await got(api.GET('/api/names'));
-    } catch (error) {
-      tellTrouble(error);
-    }
-  }
+  const places = $derived(vocabulary.value?.places ?? []);
+  const moves = $derived(vocabulary.value?.moves ?? []);
+  const kinds = $derived(terms.value?.moveKinds ?? []);
 
   interface Entry {
     id: string;
@@ -47,14 +30,14 @@
     caution?: string | null;
   }
 
-  const say = (place: string) => vocabulary.places.find((p) => p.id === place)?.name ?? plain(place);
+  const say = (place: string) => places.find((p) => p.id === place)?.name ?? plain(place);
   const some = (list: string[], most: number) =>
     list.length <= most
       ? list.join(', ')
       : `${list.slice(0, most).join(', ')} and ${list.length - most} more`;
 
   const entries = $derived<Entry[]>([
-    ...vocabulary.places
+    ...places
       .filter((p, i, all) => all.findIndex((q) => q.name === p.name) === i)
       .map((p) => ({
         id: p.id.split('/')[0] ?? p.id,
@@ -63,16 +46,16 @@
         aliases: p.aliases,
         line: `a position, ${plain(p.family)}`,
       })),
-    ...vocabulary.moves.map((m) => ({
+    ...moves.map((m) => ({
       id: m.id,
       name: m.name,
       kind: m.kind as string,
       aliases: m.aliases,
       line: [
-        m.submissionClass ? `${plain(m.kind)}, ${m.submissionClass}` : plain(m.kind),
+        m.submissionClass ? `${plain(m.kind)}, ${plain(m.submissionClass)}` : plain(m.kind),
         m.from.length > 0 && `from ${some([...new Set(m.from.map(say))], 4)}`,
         m.leads,
-        m.attire === 'gi' ? 'gi only' : m.attire === 'no-gi' ? 'no-gi only' : false,
+        m.attire && `${m.attire} only`,
       ]
         .filter(Boolean)
         .join('; '),
@@ -80,6 +63,11 @@
     })),
   ]);
 
+  const choices = $derived(
+    entries
+      .map((e) => ({ value: e.id, label: e.name, also: e.aliases }))
+      .sort((a, b) => a.label.localeCompare(b.label)),
+  );
   const named = (entry: Entry) => entry.name.toLowerCase().includes(find.trim().toLowerCase());
 
   const shown = $derived(
@@ -106,7 +94,7 @@
       await got(api.POST('/api/names', { body: { name, id, kind: mine ? ownKind : null } }));
       tell({ text: `“${name.trim()}” is yours now and wins over ours.` });
       name = '';
-      await load();
+      await own.load();
     } catch (error) {
       fault = (error as Error).message;
     }
@@ -115,14 +103,14 @@
   async function drop(gone: Schemas['OwnNameDocument']) {
     try {
       await got(api.DELETE('/api/names', { params: { query: { name: gone.name ?? '' } } }));
-      await load();
+      await own.load();
       tell({
         text: `“${gone.name}” is no longer a name of yours.`,
         action: {
           label: 'Undo',
           run: async () => {
             await got(api.POST('/api/names', { body: gone }));
-            await load();
+            await own.load();
           },
         },
       });
@@ -149,7 +137,7 @@
     <select bind:value={kind}>
       <option value="">all</option>
       <option value="position">positions</option>
-      {#each kinds as k (k)}<option value={k}>{plain(k)}</option>{/each}
+      {#each kinds as k (k.id)}<option value={k.id}>{k.say}</option>{/each}
     </select>
   </label>
   <p class="quiet count" role="status">{times(shown.length, 'entry', 'entries')}</p>
@@ -176,28 +164,27 @@
     <p class="quiet">What your gym calls things, even by number. A name of yours wins over ours.</p>
     <form onsubmit={add}>
       <label class="field"><span>Name</span><input bind:value={name} required maxlength="120" /></label>
-      <label class="field">
-        <span>It means</span>
-        <select bind:value={means}>
-          <option value="">a move of my own</option>
-          {#each [...entries].sort((a, b) => a.name.localeCompare(b.name)) as e (e.kind + e.id)}
-            <option value={e.id}>{e.name}</option>
-          {/each}
-        </select>
-      </label>
+      <Combo
+        label="It means"
+        value={means}
+        {choices}
+        none="a move of my own"
+        onchoose={(id) => (means = id)}
+      />
       {#if means === ''}
         <label class="field">
           <span>Its kind</span>
           <select bind:value={ownKind}
-            >{#each kinds as k (k)}<option value={k}>{plain(k)}</option>{/each}</select
+            >{#each kinds as k (k.id)}<option value={k.id}>{k.say}</option>{/each}</select
           >
         </label>
       {/if}
       <button class="do">Add it</button>
     </form>
+    <Failed of={own} />
     {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
     <ul>
-      {#each own as mine (mine.name)}
+      {#each own.value ?? [] as mine (mine.name)}
         <li class="mine">
           <span><strong>{mine.name}</strong> {meaning(mine.id) ?? `a ${plain(mine.kind)} of your own`}</span>
           <button class="may" onclick={() => drop(mine)} aria-label="Drop {mine.name}">Drop</button>
@@ -226,13 +213,13 @@
   }
   .both > ul > li {
     padding: 0.75rem 0;
-    border-bottom: 1px solid var(--grain);
+    border-bottom: 1px solid var(--color-grain);
   }
   h2 {
     font-size: 1.0625rem;
   }
   .caution {
-    border-left: 3px solid var(--theirs);
+    border-left: 3px solid var(--color-theirs);
     padding-left: 0.625rem;
     margin-top: 0.25rem;
   }

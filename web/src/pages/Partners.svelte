@@ -1,36 +1,25 @@
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
-  import { tell } from '../notices.svelte';
+  import { resource } from '../base/resource.svelte';
+  import Failed from '../kit/Failed.svelte';
+  import { tell } from '../kit/notices';
   import MergeForm from '../parts/MergeForm.svelte';
   import PartnerForm from '../parts/PartnerForm.svelte';
   import Stick from '../stick/Stick.svelte';
-  import { day, plain, shown, times } from '../words';
+  import { day, plain, shown, times } from '../base/words';
 
-  let partners = $state<Schemas['PartnerView'][] | null>(null);
-  let unit = $state<string | null | undefined>('kg');
   let editing = $state<string | null>(null);
   let find = $state('');
-  let failed = $state('');
 
-  void load();
-
-  async function load() {
-    try {
-      const [list, me] = await Promise.all([
-        got(api.GET('/api/partners')),
-        got(api.GET('/api/practitioner')),
-      ]);
-      partners = list;
-      unit = me.units;
-    } catch (error) {
-      failed = (error as Error).message;
-    }
-  }
+  const asked = resource(() => got(api.GET('/api/partners')));
+  const me = resource(() => got(api.GET('/api/practitioner')));
+  const partners = $derived(asked.value);
+  const unit = $derived(me.value?.units);
 
   async function saved(partner: Schemas['PartnerDocument']) {
     editing = null;
     tell({ text: `${partner.name} is kept.` });
-    await load();
+    await asked.load();
   }
 
   const about = (p: Schemas['PartnerDocument']) =>
@@ -66,7 +55,7 @@
   <button class="do" onclick={() => (editing = '')}>New partner</button>
 </header>
 <p class="quiet">By nickname, for you alone. Nobody else sees this.</p>
-{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+<Failed of={asked} />
 {#if editing === ''}
   <div class="my-4">
     <PartnerForm partner={{}} {unit} onsaved={saved} oncancel={() => (editing = null)} />
@@ -87,7 +76,7 @@
           others={partners?.map((p) => p.partner).filter((p) => p.id !== view.partner.id) ?? []}
           onmerged={async () => {
             editing = null;
-            await load();
+            await asked.load();
           }}
         />
       {:else}
@@ -138,7 +127,7 @@
     gap: 1rem;
     align-items: center;
     padding: 0.625rem 0;
-    border-bottom: 1px solid var(--grain);
+    border-bottom: 1px solid var(--color-grain);
   }
   .sticks {
     display: grid;

@@ -1,45 +1,32 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
-  import { api, got, type Schemas } from '../api/client';
-  import { needVocabulary, vocabulary } from '../parts/vocabulary.svelte';
+  import { api, got } from '../api/client';
+  import { resource } from '../base/resource.svelte';
+  import { day, plain, times } from '../base/words';
+  import Combo from '../kit/Combo.svelte';
+  import Failed from '../kit/Failed.svelte';
+  import Waiting from '../kit/Waiting.svelte';
   import RollRow from '../parts/RollRow.svelte';
-  import { attire, day, plain, times } from '../words';
-  import Roll from './Roll.svelte';
+  import Terms from '../parts/Terms.svelte';
+  import { moveChoices, need, partnerChoices, placeChoices, vocabulary } from '../parts/trade.svelte';
+  import Roll from '../roll/Roll.svelte';
 
   let { params }: { params?: { id?: string } } = $props();
 
-  let rack = $state<Schemas['Rack'] | null>(null);
-  let partners = $state<Schemas['PartnerView'][]>([]);
+  const step = 24;
   let partner = $state('');
-  let dressed = $state('');
+  let attire = $state('');
   let move = $state('');
-  let limit = $state(12);
-  let failed = $state('');
-  let asked = 0;
+  let limit = $state(step / 2);
   const id = $derived(params?.id);
+  const filtered = $derived(!!(partner || attire || move));
 
-  needVocabulary();
-  got(api.GET('/api/partners')).then(
-    (list) => (partners = list),
-    () => {},
+  need(vocabulary);
+  const partners = resource(() => got(api.GET('/api/partners')));
+  const asked = resource(() =>
+    got(api.GET('/api/rack', { params: { query: { partner, attire, move, limit } } })),
   );
-
-  $effect(() => {
-    void load(partner, dressed, move, limit);
-  });
-
-  async function load(partner: string, attire: string, move: string, limit: number) {
-    const mine = ++asked;
-    try {
-      const answer = await got(api.GET('/api/rack', { params: { query: { partner, attire, move, limit } } }));
-      if (mine === asked) rack = answer;
-      failed = '';
-    } catch (error) {
-      failed = (error as Error).message;
-    }
-  }
-
-  const again = () => load(partner, dressed, move, limit);
+  const rack = $derived(asked.value);
 </script>
 
 <svelte:head><title>Rack · Ash Notch</title></svelte:head>
@@ -48,37 +35,33 @@
   <div class="list">
     <h1>Rack</h1>
     <div class="filters" role="group" aria-label="Filters">
-      <label class="field">
-        <span>Partner</span>
-        <select bind:value={partner} data-find>
-          <option value="">anyone</option>
-          {#each partners as p (p.partner.id)}<option value={p.partner.id}>{p.partner.name}</option>{/each}
-        </select>
-      </label>
-      <label class="field">
-        <span>Attire</span>
-        <select bind:value={dressed}>
-          <option value="">both</option><option value="gi">gi</option><option value="no-gi">no-gi</option>
-        </select>
-      </label>
-      <label class="field">
-        <span>With the move</span>
-        <select bind:value={move}>
-          <option value="">any</option>
-          {#each vocabulary.moves as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
-        </select>
-      </label>
+      <Combo
+        label="Partner"
+        value={partner}
+        choices={partnerChoices(partners.value ?? [])}
+        none="anyone"
+        find
+        onchoose={(chosen) => (partner = chosen)}
+      />
+      <Terms label="Attire" of="attires" none="both" bind:value={attire} />
+      <Combo
+        label="Move or place"
+        value={move}
+        choices={[...moveChoices(), ...placeChoices()]}
+        none="any"
+        onchoose={(chosen) => (move = chosen)}
+      />
     </div>
-    {#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+    <Failed of={asked} />
+    {#if asked.waiting}<Waiting what="Taking the sticks down" />{/if}
     {#if rack}
       {#if rack.sessions.length === 0}
         <p class="my-4">
-          {partner || dressed || move
+          {filtered
             ? 'No roll fits these filters.'
             : 'No rolls yet. Each roll you log hangs here as a stick: your notches cut from the upper edge, theirs from the lower, the line between running high when you are on top.'}
         </p>
-        {#if !(partner || dressed || move)}<button class="do" onclick={() => push('/log')}>Log a roll</button
-          >{/if}
+        {#if !filtered}<button class="do" onclick={() => push('/log')}>Log a roll</button>{/if}
       {:else}
         <p class="quiet">
           {times(rack.rolls, 'roll')}. Your notches are cut from the upper edge, theirs from the lower.
@@ -87,22 +70,22 @@
       {#each rack.sessions as session (session.id)}
         <section>
           <h2>
-            {day(session.date)} <span class="quiet">{plain(session.kind)} {attire(session.attire)}</span>
+            {day(session.date)} <span class="quiet">{plain(session.kind)} {plain(session.attire)}</span>
           </h2>
           {#if session.notes}<p class="quiet">{session.notes}</p>{/if}
           {#each session.rolls as row (row.id)}<RollRow {row} chosen={row.id === id} />{/each}
         </section>
       {/each}
       {#if rack.more > 0}
-        <button class="may mt-4" onclick={() => (limit += 24)}
-          >Show {times(Math.min(24, rack.more), 'more session')}</button
+        <button class="may mt-4" onclick={() => (limit += step)}
+          >Show {times(Math.min(step, rack.more), 'more session')}</button
         >
       {/if}
     {/if}
   </div>
   {#if id}
     <div class="one">
-      {#key id}<Roll {id} onchange={again} />{/key}
+      {#key id}<Roll {id} onchange={asked.load} />{/key}
     </div>
   {/if}
 </div>

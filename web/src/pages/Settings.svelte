@@ -1,43 +1,39 @@
 <script lang="ts">
   import { link } from 'svelte-spa-router';
   import { api, got, Trouble, type Schemas } from '../api/client';
-  import { chooseMode, mode, type Mode } from '../mode.svelte';
-  import { tell, tellTrouble } from '../notices.svelte';
-  import { kilograms, plain, shown } from '../words';
+  import { chooseMode, mode } from '../base/mode.svelte';
+  import { resource } from '../base/resource.svelte';
+  import { drop } from '../base/storage';
+  import { kilograms, shown } from '../base/words';
+  import Failed from '../kit/Failed.svelte';
+  import { tell, tellTrouble } from '../kit/notices';
+  import Segments from '../kit/Segments.svelte';
+  import Terms from '../parts/Terms.svelte';
+
+  type Unit = Schemas['PractitionerDocument']['units'];
 
   let me = $state<Schemas['PractitionerDocument'] | null>(null);
-  let about = $state<Schemas['AboutView'] | null>(null);
   let weight = $state('');
   let faults = $state<Record<string, string[]>>({});
   let failed = $state('');
 
-  const modes: [Mode, string][] = [
-    ['system', 'As the system'],
-    ['light', 'Light'],
-    ['dark', 'Dark'],
-  ];
-  const divisions = ['juvenile', 'adult', ...[1, 2, 3, 4, 5, 6, 7].map((n) => `master-${n}`)];
+  const modes = [
+    { id: 'system', say: 'As the system' },
+    { id: 'light', say: 'Light' },
+    { id: 'dark', say: 'Dark' },
+  ] as const;
 
-  void load();
+  const about = resource(() => got(api.GET('/api/about')));
+  const kept = resource(async () => {
+    const practitioner = await got(api.GET('/api/practitioner'));
+    me = { ...practitioner, units: practitioner.units ?? 'kg' };
+    weight = shown(practitioner.weightKg, practitioner.units);
+    return practitioner;
+  });
 
-  async function load() {
-    try {
-      const [practitioner, info] = await Promise.all([
-        got(api.GET('/api/practitioner')),
-        got(api.GET('/api/about')),
-      ]);
-      me = { ...practitioner, units: practitioner.units ?? 'kg' };
-      weight = shown(practitioner.weightKg, practitioner.units);
-      about = info;
-    } catch (error) {
-      failed = (error as Error).message;
-    }
-  }
-
-  function units(to: Schemas['PractitionerDocument']['units']) {
-    if (!me) return;
-    const kg = kilograms(weight, me.units);
-    me.units = to;
+  // What is in the box stays the same weight in another unit.
+  function convert(to: Unit) {
+    const kg = kilograms(weight, to === 'kg' ? 'lb' : 'kg');
     if (!Number.isNaN(kg)) weight = shown(kg, to);
   }
 
@@ -52,9 +48,14 @@
       return;
     }
     try {
-      await got(
-        api.PUT('/api/practitioner', { body: { ...me, weightKg, stripes: me.stripes ?? undefined } }),
-      );
+      const body = {
+        ...me,
+        belt: me.belt || undefined,
+        ageDivision: me.ageDivision || undefined,
+        weightKg,
+        stripes: me.stripes ?? undefined,
+      };
+      await got(api.PUT('/api/practitioner', { body }));
       tell({ text: 'Kept.' });
     } catch (error) {
       failed = (error as Error).message;
@@ -65,9 +66,9 @@
   async function startOver() {
     try {
       await got(api.POST('/api/demo/reset'));
-      localStorage.removeItem('draft');
+      drop('draft');
       tell({ text: 'The demo is as it came.' });
-      await load();
+      await kept.load();
     } catch (error) {
       tellTrouble(error);
     }
@@ -81,15 +82,7 @@
   <form onsubmit={save} aria-label="You">
     <h2>You</h2>
     <div class="grid">
-      <label class="field">
-        <span>Belt</span>
-        <select bind:value={me.belt}>
-          <option value={undefined}>not said</option>
-          {#each ['white', 'grey', 'yellow', 'orange', 'green', 'blue', 'purple', 'brown', 'black', 'coral', 'red'] as belt (belt)}<option
-              >{belt}</option
-            >{/each}
-        </select>
-      </label>
+      <Terms label="Belt" of="belts" none="not said" bind:value={me.belt} />
       <label class="field"
         ><span>Stripes</span><input type="number" min="0" max="6" bind:value={me.stripes} /></label
       >
@@ -98,35 +91,17 @@
         <input inputmode="decimal" bind:value={weight} aria-invalid={!!faults.weightKg} />
         {#if faults.weightKg}<span class="fault" role="alert">{faults.weightKg.join(' ')}</span>{/if}
       </label>
-      <label class="field">
-        <span>Units</span>
-        <select value={me.units} onchange={(e) => units(e.currentTarget.value as Schemas['PractitionerDocument']['units'])}
-          ><option value="kg">kilograms</option><option value="lb">pounds</option></select
-        >
-      </label>
-      <label class="field">
-        <span>Age division</span>
-        <select bind:value={me.ageDivision}>
-          <option value={undefined}>not said</option>
-          {#each divisions as division (division)}<option value={division}>{plain(division)}</option>{/each}
-        </select>
-      </label>
+      <Terms label="Units" of="units" bind:value={me.units} onchoose={convert} />
+      <Terms label="Age division" of="divisions" none="not said" bind:value={me.ageDivision} />
     </div>
     {#if failed && !faults.weightKg}<p class="fault" role="alert">{failed}</p>{/if}
     <button class="do mt-4" type="submit">Keep</button>
   </form>
-{:else if failed}
-  <p class="fault" role="alert">{failed}</p>
 {/if}
+<Failed of={kept} />
 <section>
   <h2>Light or dark</h2>
-  <div class="row" role="group" aria-label="Light or dark">
-    {#each modes as [id, name] (id)}<button
-        class="may pick"
-        aria-pressed={mode.value === id}
-        onclick={() => chooseMode(id)}>{name}</button
-      >{/each}
-  </div>
+  <Segments label="Light or dark" value={mode.value} choices={modes} onchoose={chooseMode} />
 </section>
 <section>
   <h2>Names</h2>
@@ -136,15 +111,15 @@
     >.
   </p>
 </section>
-{#if about}
+{#if about.value}
   <section>
     <h2>Your data</h2>
-    <p>It lives on this machine only, in <code>{about.dataDirectory}</code>.</p>
+    <p>It lives on this machine only, in <code>{about.value.dataDirectory}</code>.</p>
     <div class="row">
       <a class="may" href="/api/export" download>Export as JSON</a>
-      {#if about.demo}<button class="may" onclick={startOver}>Start the demo over</button>{/if}
+      {#if about.value.demo}<button class="may" onclick={startOver}>Start the demo over</button>{/if}
     </div>
-    <p class="quiet mt-3">Ash Notch {about.version}. Press ? for the keys.</p>
+    <p class="quiet mt-3">Ash Notch {about.value.version}. Press ? for the keys.</p>
   </section>
 {/if}
 
@@ -161,7 +136,7 @@
     margin-top: 0.5rem;
   }
   .field .fault {
-    color: var(--danger);
+    color: var(--color-danger);
   }
   .row {
     display: flex;
@@ -169,10 +144,14 @@
     gap: 0.5rem;
     margin-top: 0.5rem;
   }
+  h2 {
+    margin-bottom: 0.375rem;
+  }
   code {
+    white-space: normal;
     overflow-wrap: anywhere;
     font-size: 0.9375rem;
-    background: var(--wood);
-    color: var(--ink);
+    background: var(--color-wood);
+    color: var(--color-ink);
   }
 </style>

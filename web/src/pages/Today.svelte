@@ -1,16 +1,14 @@
 <script lang="ts">
   import { link } from 'svelte-spa-router';
-  import { api, got, type Schemas } from '../api/client';
+  import { api, got } from '../api/client';
+  import { resource } from '../base/resource.svelte';
+  import { day, plain, times } from '../base/words';
+  import Failed from '../kit/Failed.svelte';
+  import FirstRoll from '../parts/FirstRoll.svelte';
   import RollRow from '../parts/RollRow.svelte';
-  import { attire, day, plain, times } from '../words';
 
-  let now = $state<Schemas['TodayView'] | null>(null);
-  let failed = $state('');
-
-  got(api.GET('/api/today')).then(
-    (view) => (now = view),
-    (error: Error) => (failed = error.message),
-  );
+  const asked = resource(() => got(api.GET('/api/today')));
+  const now = $derived(asked.value);
 </script>
 
 <svelte:head><title>Today · Ash Notch</title></svelte:head>
@@ -19,8 +17,10 @@
   <h1>Today</h1>
   <a class="do" href="/log" use:link>Log a roll</a>
 </header>
-{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
-{#if now}
+<Failed of={asked} />
+{#if now && now.rolls === 0}
+  <FirstRoll />
+{:else if now}
   <section class="plank focus" aria-labelledby="focus">
     <h2 id="focus">Focus</h2>
     {#if now.focus}
@@ -40,18 +40,15 @@
       <p>First in line: {now.first.say}</p>
       <p><a href="/weak-spots" use:link>See why, and choose what to drill</a></p>
     {:else}
-      <p class="lead">Log your first roll.</p>
-      <p>
-        Retell it as you would to a friend: "Started standing. I pulled guard. He passed to side control. I
-        escaped to half guard." After a handful of rolls this card says what to work on.
-      </p>
+      <p class="lead">Nothing stands out yet.</p>
+      <p>After a handful of rolls this card says what to work on.</p>
     {/if}
   </section>
   {#if now.last}
     <section aria-labelledby="last">
       <h2 id="last">
         Last on the mat <span class="quiet"
-          >{day(now.last.date)}, {plain(now.last.kind)} {attire(now.last.attire)}</span
+          >{day(now.last.date)}, {plain(now.last.kind)} {plain(now.last.attire)}</span
         >
       </h2>
       {#each now.last.rolls as row (row.id)}<RollRow {row} />{/each}
@@ -72,7 +69,7 @@
   }
   .focus {
     padding: 1rem 1.25rem;
-    border-left: 5px solid var(--ink);
+    border-left: 5px solid var(--color-ink);
     display: grid;
     gap: 0.375rem;
   }

@@ -2,60 +2,43 @@
   import { tick } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
-  import { tell, tellTrouble } from '../notices.svelte';
+  import { resource } from '../base/resource.svelte';
+  import { times } from '../base/words';
+  import Failed from '../kit/Failed.svelte';
+  import { tell, tellTrouble } from '../kit/notices';
+  import Segments from '../kit/Segments.svelte';
+  import Waiting from '../kit/Waiting.svelte';
   import RollRow from '../parts/RollRow.svelte';
-  import { times } from '../words';
+  import { need, terms } from '../parts/trade.svelte';
 
-  const aims = [
-    ['points', 'Points'],
-    ['finish', 'Finish'],
-    ['survive', 'Survive'],
-    ['balanced', 'Balanced'],
-  ] as const;
-
-  let ranking = $state<Schemas['WeakSpots'] | null>(null);
+  need(terms);
+  let aim = $state<Schemas['Aim'] | undefined>();
   let chosen = $state(1);
-  let rolls = $state<Schemas['RollRow'][]>([]);
   let reason = $state('');
-  let failed = $state('');
   let shown = $state(10);
 
+  const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query: { aim } } })));
+  const ranking = $derived(asked.value);
   const spot = $derived(ranking?.spots.find((s) => s.rank === chosen));
   const most = $derived(Math.max(...(ranking?.spots.map((s) => s.gainPerRoll) ?? [1])));
-
-  void load(undefined);
-
-  async function load(aim: string | undefined) {
-    try {
-      ranking = await got(api.GET('/api/weak-spots', { params: { query: { aim } } }));
-      chosen = 1;
-    } catch (error) {
-      failed = (error as Error).message;
-    }
-  }
-
-  async function aimAt(aim: Schemas['Aim']) {
-    await load(aim);
-    await got(api.PUT('/api/settings', { body: { aim } })).catch(tellTrouble);
-  }
-
-  let asked = 0;
-  $effect(() => {
+  const sticks = resource(async () => {
     const id = spot?.rolls.slice(0, 8) ?? [];
-    const mine = ++asked;
-    reason = '';
-    if (id.length === 0) rolls = [];
-    else
-      got(api.GET('/api/rolls', { params: { query: { id } } })).then((list) => {
-        if (mine === asked) rolls = list;
-      }, tellTrouble);
+    return id.length === 0 ? [] : got(api.GET('/api/rolls', { params: { query: { id } } }));
   });
+  const rolls = $derived(sticks.value ?? []);
+
+  async function aimAt(next: Schemas['Aim']) {
+    aim = next;
+    chosen = 1;
+    await got(api.PUT('/api/settings', { body: { aim: next } })).catch(tellTrouble);
+  }
 
   let why = $state<HTMLElement>();
 
   // Where the reasons stand beneath the list, go to them.
   async function choose(rank: number) {
     chosen = rank;
+    reason = '';
     await tick();
     if (window.matchMedia('(max-width: 900px)').matches) why?.scrollIntoView({ block: 'start' });
   }
@@ -85,13 +68,15 @@
 
 <header>
   <h1>What really costs you</h1>
-  <div class="aims" role="group" aria-label="What you want of a roll">
-    {#each aims as [id, name] (id)}
-      <button class="may pick" aria-pressed={ranking?.aim === id} onclick={() => aimAt(id)}>{name}</button>
-    {/each}
-  </div>
+  <Segments
+    label="What you want of a roll"
+    value={ranking?.aim}
+    choices={(terms.value?.aims ?? []) as { id: Schemas['Aim']; say: string }[]}
+    onchoose={aimAt}
+  />
 </header>
-{#if failed}<p class="fault" role="alert">{failed}</p>{/if}
+<Failed of={asked} />
+{#if asked.waiting}<Waiting what="Following the chain" />{/if}
 {#if ranking && ranking.spots.length === 0}
   <p class="my-4">
     Nothing to rank yet. Log a few rolls and this page says which single exchange, if you got better at it,
@@ -175,11 +160,6 @@
     justify-content: space-between;
     margin-bottom: 0.5rem;
   }
-  .aims {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.375rem;
-  }
   .both {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -195,11 +175,11 @@
     padding: 0.625rem 0.5rem;
     text-align: left;
     cursor: pointer;
-    border-bottom: 1px solid var(--grain);
+    border-bottom: 1px solid var(--color-grain);
   }
   .spots button.chosen {
-    background: var(--raised);
-    box-shadow: inset 4px 0 0 var(--ink);
+    background: var(--color-raised);
+    box-shadow: inset 4px 0 0 var(--color-ink);
   }
   .rank {
     font-family: var(--typo-heading--font-family);
@@ -210,10 +190,10 @@
     grid-column: 2;
   }
   .bar.me {
-    fill: var(--mine);
+    fill: var(--color-mine);
   }
   .bar.partner {
-    fill: var(--theirs);
+    fill: var(--color-theirs);
   }
   .more {
     margin-top: 0.75rem;

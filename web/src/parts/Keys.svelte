@@ -1,58 +1,29 @@
 <script lang="ts">
+  import { keys } from '../base/keys';
+  import Modal from '../kit/Modal.svelte';
   import { sections } from './sections';
 
-  let { open = $bindable(false) }: { open: boolean } = $props();
-  let dialog: HTMLDialogElement;
-
-  $effect(() => {
-    if (open && !dialog.open) dialog.showModal();
-    if (!open && dialog.open) dialog.close();
-  });
+  let { onclose }: { onclose: () => void } = $props();
 </script>
 
-<dialog bind:this={dialog} onclose={() => (open = false)} aria-labelledby="keys" class="plank">
-  <h2 id="keys">Keys</h2>
-  <dl>
+<Modal title="Keys" {onclose}>
+  <dl class="my-4 grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
     {#each sections as section, index (section.path)}
-      <dt><kbd>{index + 1}</kbd></dt>
+      <dt><kbd class="kbd">{index + 1}</kbd></dt>
       <dd>{section.name}</dd>
     {/each}
-    <dt><kbd>l</kbd></dt>
-    <dd>Log a roll</dd>
-    <dt><kbd>/</kbd></dt>
-    <dd>Find</dd>
-    <dt><kbd>Ctrl</kbd> <kbd>Enter</kbd></dt>
-    <dd>Save what is told</dd>
-    <dt><kbd>Ctrl</kbd> <kbd>Space</kbd></dt>
-    <dd>Take the name offered</dd>
-    <dt><kbd>Alt</kbd> <kbd>↓</kbd>, <kbd>Alt</kbd> <kbd>Enter</kbd></dt>
-    <dd>Next doubt; accept the first answer</dd>
-    <dt><kbd>Alt</kbd> <kbd>Z</kbd>, with <kbd>Shift</kbd></dt>
-    <dd>Undo what was put right or tapped; redo</dd>
-    <dt><kbd>Alt</kbd> <kbd>P</kbd>, <kbd>Alt</kbd> <kbd>S</kbd></dt>
-    <dd>Film: play or pause; half speed</dd>
-    <dt><kbd>Alt</kbd> <kbd>,</kbd> <kbd>.</kbd>, with <kbd>Shift</kbd></dt>
-    <dd>Film: a second back or on; five</dd>
-    <dt><kbd>Alt</kbd> <kbd>M</kbd></dt>
-    <dd>Film: mark a notch here</dd>
-    <dt><kbd>Esc</kbd></dt>
-    <dd>Back</dd>
-    <dt><kbd>?</kbd></dt>
-    <dd>This list</dd>
+    {#each Object.values(keys) as key (key.show)}
+      <dt class="whitespace-nowrap"><kbd class="kbd">{key.show}</kbd></dt>
+      <dd>{key.does}</dd>
+    {/each}
   </dl>
-  <button class="may" onclick={() => (open = false)}>Close</button>
-</dialog>
+  <button class="may" onclick={onclose}>Close</button>
+</Modal>
 
 <style>
-  dl {
-    display: grid;
-    grid-template-columns: auto 1fr;
-    gap: 0.5rem 1rem;
-    margin: 1rem 0;
-  }
-  kbd {
+  .kbd {
     font-family: inherit;
-    border: 1px solid var(--edge);
+    border: 1px solid var(--color-edge);
     border-radius: 3px;
     padding: 0 0.4rem;
   }

@@ -1,7 +1,8 @@
 <!-- Says that a partner was entered twice: the rolls of this record go to the other. -->
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
-  import { tell, tellTrouble } from '../notices.svelte';
+  import Combo from '../kit/Combo.svelte';
+  import { tell, tellTrouble } from '../kit/notices';
 
   let {
     partner,
@@ -48,13 +49,15 @@
 </script>
 
 <div class="same">
-  <label class="field"
-    ><span>{partner.name} is the same as</span>
-    <select bind:value={into}>
-      <option value="">nobody else</option>
-      {#each others as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
-    </select></label
-  >
+  <div class="min-w-56">
+    <Combo
+      label="{partner.name} is the same as"
+      value={into}
+      choices={others.map((p) => ({ value: p.id ?? '', label: p.name ?? '' }))}
+      none="nobody else"
+      onchoose={(id) => (into = id)}
+    />
+  </div>
   <button class="may" type="button" disabled={into === ''} onclick={merge}>Make them one</button>
 </div>
 
@@ -65,8 +68,5 @@
     gap: 0.75rem;
     align-items: end;
     padding: 0.75rem 1rem 1rem;
-  }
-  .field {
-    min-width: 14rem;
   }
 </style>

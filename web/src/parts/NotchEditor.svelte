@@ -1,66 +1,52 @@
 <!-- Puts one notch right: every field of it that a tired person may want to change. -->
 <script lang="ts">
-  import { type Schemas } from '../api/client';
-  import { needVocabulary, vocabulary } from './vocabulary.svelte';
+  import type { Schemas } from '../api/client';
+  import Combo from '../kit/Combo.svelte';
+  import Float from '../kit/Float.svelte';
+  import Tags from '../kit/Tags.svelte';
+  import Toggle from '../kit/Toggle.svelte';
+  import AdviceFields from './AdviceFields.svelte';
+  import Terms from './Terms.svelte';
+  import { moveChoices, need, placeChoices, terms, vocabulary } from './trade.svelte';
 
   interface Props {
     notch: Schemas['NotchDocument'];
     /** The words of the telling it was read from. */
     words?: string;
+    /** What it stands beside. */
+    beside?: Element | null;
     onsave: (notch: Schemas['NotchDocument']) => void;
     onremove: () => void;
     onclose: () => void;
   }
 
-  let { notch, words, onsave, onremove, onclose }: Props = $props();
+  let { notch, words, beside, onsave, onremove, onclose }: Props = $props();
 
-  needVocabulary();
+  need(vocabulary, terms);
   // svelte-ignore state_referenced_locally
-  let edited = $state({ ...notch, causes: notch.causes ?? [] });
-  let ownCause = $state('');
-  // svelte-ignore state_referenced_locally
-  let advice = $state((notch.advice ?? []).map((a) => ({ text: a.text ?? '', from: a.from ?? '' })));
-  let dialog: HTMLDialogElement;
-  const move = $derived(vocabulary.moves.find((m) => m.id === edited.move));
-  const kinds = $derived([...new Set(vocabulary.moves.map((m) => m.kind))]);
-  const outcomes = [
-    ['landed', 'landed'],
-    ['tap', 'tap'],
-    ['near', 'near: almost, or escaped'],
-    ['stopped', 'stopped'],
-    ['abandoned', 'given up by who tried'],
-    ['threatened', 'threatened only'],
-  ] as const;
-
-  $effect(() => {
-    if (!dialog.open) dialog.showModal();
-  });
+  let edited = $state({ ...notch, causes: notch.causes ?? [], advice: notch.advice ?? [] });
+  const move = $derived(vocabulary.value?.moves.find((m) => m.id === edited.move));
 
   function save(event: SubmitEvent) {
     event.preventDefault();
     const clean = Object.fromEntries(
-      Object.entries(edited).filter(([, value]) => value !== '' && value != null),
+      Object.entries($state.snapshot(edited)).filter(([, value]) => value !== '' && value != null),
     );
-    const own = ownCause.trim();
-    const causes = own ? [...edited.causes, own] : edited.causes;
-    const told = advice
-      .filter((a) => a.text.trim())
-      .map((a) => ({ text: a.text, from: a.from || undefined }));
+    const told = edited.advice.filter((a) => a.text?.trim());
     onsave({
       ...clean,
-      causes: causes.length ? causes : undefined,
-      advice: told.length ? told : undefined,
+      causes: edited.causes.length ? edited.causes : undefined,
+      advice: told.length ? told.map((a) => ({ text: a.text, from: a.from || undefined })) : undefined,
       unsure: edited.unsure || undefined,
       inferred: undefined,
     } as Schemas['NotchDocument']);
   }
 </script>
 
-<dialog bind:this={dialog} {onclose} aria-labelledby="notch-title" class="plank">
+<Float title="Put this notch right" {beside} {onclose}>
   <form onsubmit={save}>
-    <h2 id="notch-title">Put this notch right</h2>
     {#if words}<p class="quiet">Read from “{words}”.</p>{/if}
-    <div class="grid">
+    <div class="my-4 grid grid-cols-2 gap-3.5">
       <label class="field">
         <span>Whose</span>
         <select bind:value={edited.by}>
@@ -68,38 +54,31 @@
           <option value="partner">theirs</option>
         </select>
       </label>
-      <label class="field">
-        <span>How it came out</span>
-        <select bind:value={edited.outcome}>
-          {#each outcomes as [id, words] (id)}<option value={id}>{words}</option>{/each}
-        </select>
-      </label>
-      <label class="field wide">
-        <span>Move</span>
-        <select bind:value={edited.move}>
-          <option value={undefined}>not named</option>
-          {#if edited.move && !move}<option value={edited.move}>{edited.move}</option>{/if}
-          {#each kinds as kind (kind)}
-            <optgroup label={kind.replace('-', ' ')}>
-              {#each vocabulary.moves.filter((m) => m.kind === kind) as m (m.id)}<option value={m.id}
-                  >{m.name}</option
-                >{/each}
-            </optgroup>
-          {/each}
-        </select>
-      </label>
-      {@render place('From', 'from')}
-      {@render place('To', 'to')}
-      <label class="field">
-        <span>Side</span>
-        <select bind:value={edited.side}>
-          <option value={undefined}>not said</option>
-          <option value="left">left</option>
-          <option value="right">right</option>
-          <option value="near">near</option>
-          <option value="far">far</option>
-        </select>
-      </label>
+      <Terms label="How it came out" of="outcomes" bind:value={edited.outcome} />
+      <div class="col-span-2">
+        <Combo
+          label="Move"
+          value={edited.move}
+          choices={moveChoices()}
+          none="not named"
+          onchoose={(id) => (edited.move = id)}
+        />
+      </div>
+      <Combo
+        label="From"
+        value={edited.from}
+        choices={placeChoices()}
+        none="not told"
+        onchoose={(id) => (edited.from = id)}
+      />
+      <Combo
+        label="To"
+        value={edited.to}
+        choices={placeChoices()}
+        none="not told"
+        onchoose={(id) => (edited.to = id)}
+      />
+      <Terms label="Side" of="sides" none="not said" bind:value={edited.side} />
       <label class="field">
         <span>Let happen</span>
         <select bind:value={edited.given}>
@@ -116,141 +95,34 @@
         <span>Or time left</span>
         <input bind:value={edited.remaining} pattern="\d+:[0-5]\d" placeholder="0:30" autocomplete="off" />
       </label>
-      <details class="wide" open={edited.causes.length > 0 || advice.length > 0}>
-        <summary>Why, and what was advised</summary>
-        <fieldset>
-          <legend>Why it happened</legend>
-          {#each [...new Set([...vocabulary.causes, ...edited.causes])] as cause (cause)}
-            <label class="cause"
-              ><input type="checkbox" value={cause} bind:group={edited.causes} />{cause}</label
-            >
-          {/each}
-          <label class="field own"
-            ><span class="sr-only">Another cause</span><input
-              bind:value={ownCause}
-              maxlength="120"
-              placeholder="another cause"
-            /></label
-          >
-        </fieldset>
-        {#each [...advice.keys(), advice.length] as i (i)}
-          <div class="advice">
-            <label class="field"
-              ><span>{i === 0 ? 'Advice' : 'More advice'}</span><input
-                value={advice[i]?.text ?? ''}
-                oninput={(e) => (advice[i] = { from: advice[i]?.from ?? '', text: e.currentTarget.value })}
-                maxlength="500"
-                placeholder="frame before turning"
-              /></label
-            >
-            <label class="field"
-              ><span>Who said it</span><input
-                value={advice[i]?.from ?? ''}
-                oninput={(e) => (advice[i] = { text: advice[i]?.text ?? '', from: e.currentTarget.value })}
-                maxlength="120"
-                placeholder="coach"
-              /></label
-            >
-          </div>
-        {/each}
+      <details class="col-span-2" open={edited.causes.length > 0 || edited.advice.length > 0}>
+        <summary class="underline">Why, and what was advised</summary>
+        <Tags
+          label="Why it happened"
+          value={edited.causes}
+          offered={terms.value?.causes}
+          placeholder="another cause"
+          onchange={(causes) => (edited.causes = causes)}
+        />
+        <AdviceFields bind:advice={edited.advice} />
       </details>
-      <label class="field wide">
+      <label class="field col-span-2">
         <span>Note</span>
         <input bind:value={edited.note} maxlength="500" />
       </label>
-      <label class="check wide"
-        ><input type="checkbox" bind:checked={edited.unsure} /> I am not sure of this one</label
-      >
+      <div class="col-span-2">
+        <Toggle
+          label="I am not sure of this one"
+          checked={!!edited.unsure}
+          onchange={(unsure) => (edited.unsure = unsure)}
+        />
+      </div>
     </div>
-    {#if move?.caution}<p class="caution">{move.caution}</p>{/if}
-    <div class="row">
+    {#if move?.caution}<p class="quiet mb-4">{move.caution}</p>{/if}
+    <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>
-      <button class="may out" type="button" onclick={onremove}>Take it out</button>
+      <button class="may ms-auto text-danger!" type="button" onclick={onremove}>Take it out</button>
     </div>
   </form>
-</dialog>
-
-{#snippet place(label: string, field: 'from' | 'to')}
-  <label class="field">
-    <span>{label}</span>
-    <select bind:value={edited[field]}>
-      <option value={undefined}>not told</option>
-      {#if edited[field] && !vocabulary.places.some((p) => p.id === edited[field])}<option
-          value={edited[field]}>{edited[field]}</option
-        >{/if}
-      {#each vocabulary.places as p (p.id)}<option value={p.id}>{p.say}</option>{/each}
-    </select>
-  </label>
-{/snippet}
-
-<style>
-  .grid {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 0.875rem;
-    margin: 1rem 0;
-  }
-  .wide {
-    grid-column: 1 / -1;
-  }
-  .check {
-    display: flex;
-    align-items: center;
-    gap: 0.5rem;
-    min-height: 44px;
-  }
-  .check input {
-    width: 1.25rem;
-    height: 1.25rem;
-    accent-color: var(--ink);
-  }
-  summary {
-    text-decoration: underline;
-  }
-  legend {
-    font-size: 0.9375rem;
-    color: var(--quiet);
-  }
-  fieldset {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0 0.375rem;
-  }
-  .cause {
-    display: inline-flex;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 0.625rem;
-    border-bottom: 2px solid var(--grain);
-    cursor: pointer;
-  }
-  .cause:has(:checked) {
-    background: var(--wood);
-    border-bottom-color: var(--ink);
-    font-weight: 650;
-  }
-  .cause:focus-within {
-    outline: 2px solid var(--ink);
-  }
-  .cause input {
-    appearance: none;
-  }
-  .own {
-    width: 10rem;
-  }
-  .advice {
-    display: grid;
-    grid-template-columns: 1fr 9rem;
-    gap: 0.625rem;
-    margin-top: 0.5rem;
-  }
-  .caution {
-    margin-bottom: 1rem;
-    color: var(--quiet);
-  }
-  .out {
-    margin-left: auto;
-    color: var(--danger);
-  }
-</style>
+</Float>

@@ -1,6 +1,6 @@
 <!-- One notch in words, to open; with its time, which leads to that moment of the film when there is one. -->
 <script lang="ts">
-  import { secondsOf } from '../words';
+  import { secondsOf } from '../base/words';
 
   let {
     by,
@@ -17,7 +17,7 @@
     at?: string | null;
     unsure?: boolean;
     chosen?: boolean;
-    onopen: () => void;
+    onopen: (row: Element) => void;
     onjump?: (seconds: number) => void;
   } = $props();
 
@@ -25,7 +25,7 @@
 </script>
 
 <li class:unsure>
-  <button class="notch" class:chosen onclick={onopen}>
+  <button class="notch" class:chosen onclick={(event) => onopen(event.currentTarget)}>
     <svg width="14" height="10" viewBox="0 0 14 10" class={by} aria-hidden="true"
       ><path d={by === 'me' ? 'M0 0h14L7 10z' : 'M0 10h14L7 0z'} /></svg
     >
@@ -40,10 +40,10 @@
   li {
     display: flex;
     break-inside: avoid;
-    border-bottom: 1px solid var(--grain);
+    border-bottom: 1px solid var(--color-grain);
   }
   li.unsure {
-    border-bottom: 1px dashed var(--edge);
+    border-bottom: 1px dashed var(--color-edge);
   }
   .notch {
     display: flex;
@@ -58,14 +58,14 @@
   .notch:hover,
   .notch.chosen,
   button.at:hover {
-    background: var(--wood);
+    background: var(--color-wood);
   }
   svg {
     flex: none;
-    fill: var(--mine);
+    fill: var(--color-mine);
   }
   svg.partner {
-    fill: var(--theirs);
+    fill: var(--color-theirs);
   }
   .at {
     flex: none;
@@ -73,10 +73,10 @@
     min-height: 44px;
     padding: 0.5rem;
     text-align: right;
-    color: var(--quiet);
+    color: var(--color-quiet);
   }
   button.at {
-    color: var(--ink);
+    color: var(--color-ink);
     text-decoration: underline;
     cursor: pointer;
   }

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { api, got, Trouble, type Schemas } from '../api/client';
-  import { kilograms, listed, plain, shown } from '../words';
+  import { kilograms, shown } from '../base/words';
+  import Tags from '../kit/Tags.svelte';
+  import Terms from './Terms.svelte';
 
   interface Props {
     partner: Schemas['PartnerDocument'];
@@ -12,27 +14,11 @@
   let { partner, unit, onsaved, oncancel }: Props = $props();
 
   // svelte-ignore state_referenced_locally
-  let edited = $state({ ...partner });
+  let edited = $state({ ...partner, traits: partner.traits ?? [] });
   // svelte-ignore state_referenced_locally
   let weight = $state(shown(partner.weightKg, unit));
-  // svelte-ignore state_referenced_locally
-  let traits = $state((partner.traits ?? []).join(', '));
   let faults = $state<Record<string, string[]>>({});
   let failed = $state('');
-  const belts = [
-    'white',
-    'grey',
-    'yellow',
-    'orange',
-    'green',
-    'blue',
-    'purple',
-    'brown',
-    'black',
-    'coral',
-    'red',
-  ];
-  const sizes = ['much-lighter', 'lighter', 'similar', 'heavier', 'much-heavier'];
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -49,11 +35,10 @@
           api.PUT('/api/partners/{id}', {
             params: { path: { id: partner.id ?? crypto.randomUUID() } },
             body: {
-              ...edited,
+              ...$state.snapshot(edited),
               belt: edited.belt || undefined,
               size: edited.size || undefined,
               weightKg: kg,
-              traits: listed(traits),
             },
           }),
         ),
@@ -67,7 +52,11 @@
   }
 </script>
 
-<form class="plank" onsubmit={save} aria-label={partner.name ? `Edit ${partner.name}` : 'New partner'}>
+<form
+  class="plank grid grid-cols-2 gap-3.5 p-4 min-[701px]:grid-cols-3"
+  onsubmit={save}
+  aria-label={partner.name ? `Edit ${partner.name}` : 'New partner'}
+>
   <label class="field">
     <span>Nickname</span>
     <!-- svelte-ignore a11y_autofocus -->
@@ -81,14 +70,7 @@
     />
     {@render fault('name')}
   </label>
-  <label class="field">
-    <span>Belt</span>
-    <select bind:value={edited.belt}>
-      <option value={undefined}>not known</option>
-      {#each belts as belt (belt)}<option>{belt}</option>{/each}
-    </select>
-    {@render fault('belt')}
-  </label>
+  <Terms label="Belt" of="belts" none="not known" bind:value={edited.belt} fault={faults.belt} />
   <label class="field">
     <span>Stripes</span>
     <input type="number" min="0" max="6" bind:value={edited.stripes} />
@@ -99,23 +81,21 @@
     <input inputmode="decimal" bind:value={weight} aria-invalid={!!faults.weightKg} />
     {@render fault('weightKg')}
   </label>
-  <label class="field">
-    <span>Or size beside you</span>
-    <select bind:value={edited.size}>
-      <option value={undefined}>not said</option>
-      {#each sizes as size (size)}<option value={size}>{plain(size)}</option>{/each}
-    </select>
-  </label>
-  <label class="field">
-    <span>Traits, with commas</span>
-    <input bind:value={traits} autocomplete="off" />
-  </label>
-  <label class="field wide">
+  <Terms label="Or size beside you" of="sizes" none="not said" bind:value={edited.size} />
+  <Tags
+    label="Traits"
+    value={edited.traits}
+    placeholder="long legs"
+    onchange={(traits) => (edited.traits = traits)}
+  />
+  <label class="field col-span-full">
     <span>Notes</span>
     <textarea rows="2" bind:value={edited.notes}></textarea>
   </label>
-  {#if failed && Object.keys(faults).length === 0}<p class="fault wide" role="alert">{failed}</p>{/if}
-  <div class="wide row">
+  {#if failed && Object.keys(faults).length === 0}<p class="fault col-span-full" role="alert">
+      {failed}
+    </p>{/if}
+  <div class="col-span-full flex gap-2">
     <button class="do" type="submit">Keep</button>
     <button class="may" type="button" onclick={oncancel}>Cancel</button>
   </div>
@@ -124,27 +104,3 @@
 {#snippet fault(field: string)}
   {#if faults[field]}<span class="fault" role="alert">{faults[field].join(' ')}</span>{/if}
 {/snippet}
-
-<style>
-  form {
-    display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr));
-    gap: 0.875rem;
-    padding: 1rem;
-  }
-  .wide {
-    grid-column: 1 / -1;
-  }
-  .row {
-    display: flex;
-    gap: 0.5rem;
-  }
-  .field .fault {
-    color: var(--danger);
-  }
-  @media (max-width: 700px) {
-    form {
-      grid-template-columns: 1fr 1fr;
-    }
-  }
-</style>

@@ -2,7 +2,7 @@
   import { link } from 'svelte-spa-router';
   import type { Schemas } from '../api/client';
   import Stick from '../stick/Stick.svelte';
-  import { day } from '../words';
+  import { day } from '../base/words';
 
   let {
     row,
@@ -10,6 +10,9 @@
     dated = false,
   }: { row: Schemas['RollRow']; chosen?: boolean; dated?: boolean } = $props();
 
+  const id = $props.id();
+  // The link has a short name; the roll itself is its description.
+  const name = $derived(`Roll with ${row.partnerName}, ${day(row.date)}`);
   const taps = $derived(
     [row.myTaps ? `you ${row.myTaps}` : '', row.theirTaps ? `they ${row.theirTaps}` : '']
       .filter(Boolean)
@@ -17,7 +20,15 @@
   );
 </script>
 
-<a href="/rack/{row.id}" use:link class="row" class:chosen aria-current={chosen ? 'true' : undefined}>
+<a
+  href="/rack/{row.id}"
+  use:link
+  class="row"
+  class:chosen
+  aria-current={chosen ? 'true' : undefined}
+  aria-label={name}
+  aria-describedby={id}
+>
   <span class="who">
     <strong>{row.partnerName}</strong>
     <span class="quiet"
@@ -26,7 +37,7 @@
         : ''}</span
     >
   </span>
-  <span class="picture"><Stick stick={row.stick} size="row" label="Roll with {row.partnerName}" /></span>
+  <span class="picture" {id}><Stick stick={row.stick} size="row" label="Roll with {row.partnerName}" /></span>
   <span class="taps quiet">{taps ? `taps: ${taps}` : 'no tap'}</span>
 </a>
 
@@ -38,16 +49,16 @@
     align-items: center;
     padding: 0.25rem 0.5rem;
     min-height: 64px;
-    color: var(--ink);
+    color: var(--color-ink);
     text-decoration: none;
-    border-bottom: 1px solid var(--grain);
+    border-bottom: 1px solid var(--color-grain);
   }
   .row:hover,
   .row.chosen {
-    background: var(--raised);
+    background: var(--color-raised);
   }
   .row.chosen {
-    box-shadow: inset 4px 0 0 var(--ink);
+    box-shadow: inset 4px 0 0 var(--color-ink);
   }
   .who {
     display: flex;

@@ -1,4 +1,4 @@
-/** The sections in the order of the rail and of the keys 1 to 6. */
+/** The sections in the order of the rail and of the number keys. On a phone the first four stand in the rail, the others behind its last place. */
 export const sections = [
   { path: '/', name: 'Today' },
   { path: '/log', name: 'Log' },
@@ -7,3 +7,6 @@ export const sections = [
   { path: '/partners', name: 'Partners' },
   { path: '/settings', name: 'Settings' },
 ] as const;
+
+/** How many sections stand in the rail of a phone beside the place that opens the rest. */
+export const inReach = 4;

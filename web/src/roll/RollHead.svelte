@@ -1,6 +1,12 @@
 <!-- What stands around the notches of a roll, to be changed: with whom, how hard, the mission ticked, takeaways, notes. -->
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
+  import { resource } from '../base/resource.svelte';
+  import Combo from '../kit/Combo.svelte';
+  import Modal from '../kit/Modal.svelte';
+  import Toggle from '../kit/Toggle.svelte';
+  import Terms from '../parts/Terms.svelte';
+  import { need, partnerChoices, terms } from '../parts/trade.svelte';
 
   let {
     roll,
@@ -18,7 +24,8 @@
   const before = (roll.takeaways ?? []) as Takeaway[];
   const textOf = (takeaway: Takeaway) => (typeof takeaway === 'string' ? takeaway : takeaway.text);
 
-  let partners = $state<Schemas['PartnerView'][]>([]);
+  need(terms);
+  const partners = resource(() => got(api.GET('/api/partners')));
   // svelte-ignore state_referenced_locally
   let edited = $state({
     partner: roll.partner ?? '',
@@ -35,15 +42,12 @@
     takeaways: before.map(textOf).join('\n'),
     notes: roll.notes ?? '',
   });
-  let dialog: HTMLDialogElement;
 
-  $effect(() => {
-    if (!dialog.open) dialog.showModal();
-    got(api.GET('/api/partners')).then(
-      (list) => (partners = list),
-      () => {},
-    );
-  });
+  type Partial = NonNullable<Schemas['RollDocument']['partial']>[number];
+
+  function leaveOut(part: Partial, out: boolean) {
+    edited.partial = out ? [...edited.partial, part] : edited.partial.filter((p) => p !== part);
+  }
 
   function save(event: SubmitEvent) {
     event.preventDefault();
@@ -78,18 +82,18 @@
   }
 </script>
 
-<dialog bind:this={dialog} {onclose} aria-labelledby="head-title" class="plank">
+<Modal title="About this roll" {onclose}>
   <form onsubmit={save}>
-    <h2 id="head-title">About this roll</h2>
-    <div class="grid">
-      <label class="field wide"
-        ><span>Partner</span>
-        <select bind:value={edited.partner}>
-          <option value="">someone</option>
-          {#each partners as { partner } (partner.id)}<option value={partner.id}>{partner.name}</option
-            >{/each}
-        </select></label
-      >
+    <div class="my-4 grid grid-cols-2 gap-3 min-[701px]:grid-cols-3">
+      <div class="col-span-2">
+        <Combo
+          label="Partner"
+          value={edited.partner}
+          choices={partnerChoices(partners.value ?? [])}
+          none="someone"
+          onchoose={(partner) => (edited.partner = partner)}
+        />
+      </div>
       <label class="field"
         ><span>Minutes</span><input
           type="number"
@@ -99,21 +103,22 @@
           bind:value={edited.minutes}
         /></label
       >
-      {@render choice('Kind', 'kind', ['free', 'positional', 'match'])}
-      {@render choice('I went', 'intensity', ['light', 'steady', 'hard'])}
-      {@render choice('They went', 'partnerIntensity', ['light', 'steady', 'hard'])}
-      <label class="field all"
+      <Terms label="Kind" of="rollKinds" none="not said" bind:value={edited.kind} />
+      <Terms label="I went" of="intensities" none="not said" bind:value={edited.intensity} />
+      <Terms label="They went" of="intensities" none="not said" bind:value={edited.partnerIntensity} />
+      <label class="field col-span-full"
         ><span>Mission</span><input bind:value={edited.mission} maxlength="200" /></label
       >
       {#each edited.checks as check, i (i)}
-        <div class="check all">
-          <input
-            type="checkbox"
-            bind:checked={check.done}
+        <div class="col-span-full flex items-center gap-2.5">
+          <Toggle
+            label="Kept check {i + 1}"
+            hideLabel
+            checked={check.done}
             disabled={!check.text.trim()}
-            aria-label="Kept check {i + 1}"
+            onchange={(done) => (check.done = done)}
           />
-          <label class="field"
+          <label class="field flex-1"
             ><span class="sr-only">Check {i + 1}</span><input
               bind:value={check.text}
               maxlength="200"
@@ -122,72 +127,25 @@
           >
         </div>
       {/each}
-      <label class="field all"
+      <label class="field col-span-full"
         ><span>Takeaways, one a line</span><textarea rows="2" bind:value={edited.takeaways}></textarea></label
       >
-      <label class="field all"
+      <label class="field col-span-full"
         ><span>Notes</span><textarea rows="2" bind:value={edited.notes}></textarea></label
       >
-      <label class="tick all"
-        ><input type="checkbox" value="starts-late" bind:group={edited.partial} /> The beginning is missing</label
-      >
-      <label class="tick all"
-        ><input type="checkbox" value="cut-short" bind:group={edited.partial} /> The end is missing</label
-      >
+      {#each terms.value?.partials ?? [] as part (part.id)}
+        <div class="col-span-full first-letter:uppercase">
+          <Toggle
+            label={`${part.say[0]?.toUpperCase()}${part.say.slice(1)}`}
+            checked={edited.partial.includes(part.id as Partial)}
+            onchange={(out) => leaveOut(part.id as Partial, out)}
+          />
+        </div>
+      {/each}
     </div>
-    <div class="row">
+    <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>
     </div>
   </form>
-</dialog>
-
-{#snippet choice(label: string, field: 'kind' | 'intensity' | 'partnerIntensity', words: string[])}
-  <label class="field"
-    ><span>{label}</span>
-    <select bind:value={edited[field]}>
-      <option value="">not said</option>
-      {#each words as word (word)}<option>{word}</option>{/each}
-    </select></label
-  >
-{/snippet}
-
-<style>
-  .grid {
-    display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr));
-    gap: 0.75rem;
-    margin: 1rem 0;
-  }
-  .wide {
-    grid-column: span 2;
-  }
-  .all {
-    grid-column: 1 / -1;
-  }
-  .check,
-  .tick {
-    display: flex;
-    align-items: center;
-    gap: 0.625rem;
-    min-height: 44px;
-  }
-  .check .field {
-    flex: 1;
-  }
-  input[type='checkbox'] {
-    width: 1.5rem;
-    height: 1.5rem;
-    min-height: 0;
-    flex: none;
-    accent-color: var(--ink);
-  }
-  @media (max-width: 700px) {
-    .grid {
-      grid-template-columns: 1fr 1fr;
-    }
-    .wide {
-      grid-column: 1 / -1;
-    }
-  }
-</style>
+</Modal>

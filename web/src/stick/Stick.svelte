@@ -1,5 +1,6 @@
 <!-- The picture of one roll: split line, notches from either edge, saw cuts between exchanges. -->
 <script lang="ts">
+  import { label as name, rowHeight, rowsOf } from './labels';
   import { draw, sizes, type Cut, type Size, type StickData } from './shape';
 
   interface Props {
@@ -20,6 +21,11 @@
   const live = $derived(size === 'wide');
   const current = $derived(drawn.cuts[Math.min(active, drawn.cuts.length - 1)]);
   let focused = $state(false);
+  let touched = $state(false);
+  const names = $derived(live ? name(drawn.cuts, width) : []);
+  const rows = $derived(rowsOf(names));
+  const above = $derived(rows.above * rowHeight);
+  const marked = $derived(focused || touched);
 
   const same = (a: Cut | null, b: Cut) => a?.exchange === b.exchange && a?.notch === b.notch;
 
@@ -46,12 +52,12 @@
       tabindex="0"
       onkeydown={keys}
       onfocus={() => (focused = true)}
-      onblur={() => (focused = false)}
+      onblur={() => (focused = touched = false)}
     >
       {@render picture()}
     </div>
     <p class="said" aria-live="polite">
-      {#if focused && current}{current.cut.words}{/if}
+      {#if marked && current}{current.cut.words}{/if}
     </p>
   {:else}
     {@render picture()}
@@ -60,7 +66,7 @@
     {#each stick.exchanges as exchange, index (index)}
       <li>
         {exchange.start ? `Starts: ${exchange.start}.` : 'Start not told.'}
-        {#each exchange.cuts as cut (cut.notch)}{cut.words}.{' '}{/each}
+        {#each exchange.cuts as cut (cut.notch)}{`${cut.words}. `}{/each}
         {exchange.end ? `Ended by ${exchange.end}.` : ''}
       </li>
     {/each}
@@ -69,7 +75,13 @@
 
 {#snippet picture()}
   {@const middle = measure.height / 2}
-  <svg {width} height={measure.height} aria-hidden="true" class:thumb={size === 'thumb'}>
+  <svg
+    {width}
+    height={measure.height + above + rows.below * rowHeight}
+    viewBox="0 {-above} {Math.max(width, 1)} {measure.height + above + rows.below * rowHeight}"
+    aria-hidden="true"
+    class:thumb={size === 'thumb'}
+  >
     <rect
       class="wood"
       x="1"
@@ -109,10 +121,11 @@
           height={measure.half * 2 + 16}
           onclick={() => {
             active = index;
+            touched = true;
             onchoose?.(one.cut);
           }}
         />
-        {#if same(chosen, one.cut) || (focused && index === active)}
+        {#if same(chosen, one.cut) || (marked && index === active)}
           <path
             class="mark"
             d="M{one.x} {one.cut.by === 'me' ? middle - measure.half - 4 : middle + measure.half + 4}l-5 {one
@@ -122,6 +135,20 @@
           />
         {/if}
       {/if}
+    {/each}
+    {#each names.filter((n) => n.row > 0) as one (one.cut)}
+      {@const from = one.mine ? middle - measure.half - 2 : middle + measure.half + 2}
+      {@const far = one.row * rowHeight + 4}
+      <path class="lead" d="M{drawn.cuts[one.cut]?.x ?? one.x} {from}v{one.mine ? -far : far}" />
+    {/each}
+    {#each names as one (one.cut)}
+      {@const away = one.row * rowHeight}
+      <text
+        class={one.mine ? 'me' : 'partner'}
+        x={one.x}
+        y={one.mine ? middle - measure.half - 12 - away : middle + measure.half + 22 + away}
+        text-anchor="middle">{one.text}</text
+      >
     {/each}
   </svg>
 {/snippet}
@@ -137,29 +164,29 @@
     max-width: 100%;
   }
   .wood {
-    fill: var(--wood);
-    stroke: var(--edge);
+    fill: var(--color-wood);
+    stroke: var(--color-edge);
     stroke-width: 1;
   }
   .grain {
-    stroke: var(--grain);
+    stroke: var(--color-grain);
     fill: none;
   }
   .split {
     fill: none;
-    stroke: var(--ink);
+    stroke: var(--color-ink);
     stroke-width: 1.75;
   }
   .thumb .split {
     stroke-width: 1.25;
   }
   .saw {
-    stroke: var(--edge);
+    stroke: var(--color-edge);
     stroke-width: 1.5;
     stroke-dasharray: 3 2;
   }
   .saw.deep {
-    stroke: var(--ink);
+    stroke: var(--color-ink);
     stroke-dasharray: none;
     stroke-width: 2;
   }
@@ -167,12 +194,12 @@
     stroke-width: 1.25;
   }
   .cut.me {
-    fill: var(--mine);
-    stroke: var(--mine);
+    fill: var(--color-mine);
+    stroke: var(--color-mine);
   }
   .cut.partner {
-    fill: var(--theirs);
-    stroke: var(--theirs);
+    fill: var(--color-theirs);
+    stroke: var(--color-theirs);
   }
   .cut.open {
     fill: none;
@@ -181,15 +208,33 @@
     fill-opacity: 0.25;
     stroke-dasharray: 3 2;
   }
+  text {
+    font-size: 0.9375rem;
+    pointer-events: none;
+    /* A line to a name farther out may pass behind one that is nearer. */
+    paint-order: stroke;
+    stroke: var(--color-ground);
+    stroke-width: 4px;
+  }
+  text.me {
+    fill: var(--color-mine);
+  }
+  text.partner {
+    fill: var(--color-theirs);
+  }
+  .lead {
+    stroke: var(--color-edge);
+    stroke-width: 0.75;
+  }
   .hit {
     fill: transparent;
     cursor: pointer;
   }
   .mark {
-    fill: var(--ink);
+    fill: var(--color-ink);
   }
   .said {
     min-height: 1.5rem;
-    color: var(--quiet);
+    color: var(--color-quiet);
   }
 </style>

@@ -57,19 +57,19 @@
     overflow-wrap: anywhere;
   }
   .mine {
-    border-bottom: 2.5px solid var(--mine);
+    border-bottom: 2.5px solid var(--color-mine);
     color: inherit;
   }
   .theirs {
-    border-bottom: 2.5px double var(--theirs);
+    border-bottom: 2.5px double var(--color-theirs);
     color: inherit;
   }
   .named {
-    border-bottom: 2px solid var(--edge);
+    border-bottom: 2px solid var(--color-edge);
   }
   .unread {
-    color: var(--quiet);
-    text-decoration: underline wavy var(--edge) 1px;
+    color: var(--color-quiet);
+    text-decoration: underline wavy var(--color-edge) 1px;
     text-underline-offset: 4px;
   }
 </style>

@@ -9,9 +9,9 @@ const dayFormat = new Intl.DateTimeFormat('en-GB', {
 export const day = (iso: string | null | undefined) =>
   iso ? dayFormat.format(new Date(`${iso}T00:00:00Z`)) : 'no date';
 
-export const plain = (id: string | null | undefined) => (id ?? '').replaceAll('-', ' ');
-
-export const attire = (id: string | null | undefined) => (id === 'no-gi' ? 'no-gi' : id === 'gi' ? 'gi' : '');
+/** An id as words; what is worn without a gi keeps its hyphen. */
+export const plain = (id: string | null | undefined) =>
+  id === 'no-gi' ? id : (id ?? '').replaceAll('-', ' ');
 
 const poundsPerKg = 2.2046226218;
 
@@ -32,13 +32,6 @@ export const today = () => {
 };
 
 export const times = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`;
-
-/** What was typed with commas, as a list. */
-export const listed = (typed: string) =>
-  typed
-    .split(',')
-    .map((word) => word.trim())
-    .filter(Boolean);
 
 /** Seconds as minutes and seconds. */
 export const clock = (seconds: number) =>

@@ -1,10 +1,13 @@
+import * as v from 'valibot';
+import { keep, kept } from './storage';
+
 /** Light, dark, or as the system is. Kept in the browser: it belongs to the screen, not to the log. */
-export type Mode = 'system' | 'light' | 'dark';
+const modes = v.picklist(['system', 'light', 'dark']);
+export type Mode = v.InferOutput<typeof modes>;
 
 const dark = window.matchMedia('(prefers-color-scheme: dark)');
-const kept = localStorage.getItem('mode');
 
-export const mode = $state<{ value: Mode }>({ value: kept === 'light' || kept === 'dark' ? kept : 'system' });
+export const mode = $state<{ value: Mode }>({ value: kept('mode', modes) ?? 'system' });
 
 function show() {
   const night = mode.value === 'dark' || (mode.value === 'system' && dark.matches);
@@ -13,7 +16,7 @@ function show() {
 
 export function chooseMode(value: Mode) {
   mode.value = value;
-  localStorage.setItem('mode', value);
+  keep('mode', value);
   show();
 }
 

@@ -1,0 +1,188 @@
+import { push } from 'svelte-spa-router';
+import * as v from 'valibot';
+import { api, got, Trouble, type Schemas } from '../api/client';
+import { keys } from '../base/keys';
+import { Resource } from '../base/resource.svelte';
+import { keep, kept } from '../base/storage';
+import { clock, times } from '../base/words';
+import { captionsIn, isCaptions } from '../film/captions';
+import { Film } from '../film/film.svelte';
+import { tell } from '../kit/notices';
+import { Dictation } from './dictation.svelte';
+import { toDraft, toKeep } from './draft';
+import { LogDraft } from './draft.svelte';
+import { queue, send, takeBack, type Waiting } from './outbox.svelte';
+import { LiveReading } from './reading.svelte';
+
+const ways = v.picklist(['write', 'tap']);
+export type Way = v.InferOutput<typeof ways>;
+
+/** What lies on the desk while rolls are told: the draft, what is read from it, the film, and what can be done with them. */
+export class Desk {
+  readonly draft = new LogDraft();
+  readonly live = new LiveReading();
+  readonly film = new Film();
+  readonly dictation = new Dictation();
+  readonly partners = new Resource(() => got(api.GET('/api/partners')));
+  readonly practitioner = new Resource(() => got(api.GET('/api/practitioner')));
+  readonly examples = new Resource(() => got(api.GET('/api/examples')));
+
+  /** How one logs belongs to the screen at hand: a thumb on the phone, keys on the laptop. */
+  way = $state<Way>(kept('way', ways) ?? 'write');
+  faults = $state<Record<string, string[]>>({});
+  failed = $state('');
+  saving = $state(false);
+
+  /** Puts the cursor into the writing line; the page says how. */
+  focus: (at?: number) => void = () => {};
+
+  readonly reading = $derived(this.live.now);
+  readonly several = $derived((this.reading?.rolls.length ?? 1) > 1);
+  readonly list = $derived(this.partners.value ?? []);
+  readonly canSave = $derived(!this.saving && this.draft.now.text.trim() !== '');
+
+  async open() {
+    void this.examples.load();
+    try {
+      await Promise.all([this.partners.load(), this.practitioner.load(), this.draft.load()]);
+    } catch (error) {
+      this.failed = (error as Error).message;
+    }
+    // Who is writing somewhere already is left there.
+    if (!document.activeElement?.matches('input, select, textarea')) this.focus();
+  }
+
+  /** To be called in an effect: reads what is told, soon after it changes. */
+  read() {
+    const { text, partner, corrections, partners } = this.draft.now;
+    this.live.soon({
+      text,
+      partner: partner || null,
+      corrections: $state.snapshot(corrections),
+      partners: $state.snapshot(partners),
+    });
+  }
+
+  save = async () => {
+    if (!this.canSave) return;
+    this.saving = true;
+    this.faults = {};
+    this.failed = '';
+    this.dictation.stop();
+    const told = $state.snapshot(this.draft.now);
+    const roll = { id: told.id, body: { ...toKeep(told), draft: this.draft.name } };
+    const next = () => {
+      this.draft.next(told);
+      this.live.clear();
+      this.focus();
+    };
+    try {
+      const kept = await send(roll);
+      next();
+      this.sayKept(kept, told.id);
+      if (kept.newPartners.length > 0) await this.partners.load();
+    } catch (error) {
+      if (error instanceof Trouble && error.status === 0) {
+        queue(roll);
+        next();
+      } else {
+        this.failed = (error as Error).message;
+        if (error instanceof Trouble) this.faults = error.fields;
+      }
+    } finally {
+      this.saving = false;
+    }
+  };
+
+  private sayKept({ rolls, newPartners }: Schemas['ToldAndKept'], first: string) {
+    const saved = rolls.length === 1 ? 'Saved. The next roll can follow.' : `${rolls.length} rolls saved.`;
+    const met = newPartners.map((p) => p.name).join(' and ');
+    tell({
+      text: met ? `${saved} ${met} is among your partners now.` : saved,
+      action: { label: 'See it on the rack', run: () => push(`/rack/${first}`) },
+    });
+  }
+
+  /** A refused roll becomes the draft again, with all that was told of it. */
+  takeUp = ({ id, body }: Waiting) => {
+    this.draft.now = toDraft(id, body, this.draft.now);
+    takeBack(id);
+    this.focus();
+  };
+
+  go = (way: Way) => {
+    this.way = way;
+    keep('way', way);
+  };
+
+  answer = (question: Schemas['QuestionView'], answer: Schemas['AnswerView'] | undefined) =>
+    this.draft.correct(question.words, question.occurrence, answer?.notch ?? null);
+
+  /** The film's time, put before what is tapped. */
+  stamp = () => {
+    const at = this.film.now();
+    return at === null ? '' : `[${clock(at)}] `;
+  };
+
+  /** Writes the film's time into the telling; what is told next happened then. */
+  mark = () => {
+    const stamp = this.stamp();
+    if (stamp === '') return;
+    const text = this.draft.now.text.trimEnd();
+    this.draft.change(() => (this.draft.now.text = `${text}${text ? '\n' : ''}${stamp}`));
+    this.focus(this.draft.now.text.length);
+  };
+
+  takeCaptions = async (captions: string | File) => {
+    try {
+      const text = typeof captions === 'string' ? captions : await captionsIn(captions);
+      const told = await got(api.POST('/api/captions', { body: { text } }));
+      const before = this.draft.now.text.trimEnd();
+      this.draft.change(() => (this.draft.now.text = before ? `${before}\n${told.text}` : told.text));
+      if (told.faults.length > 0)
+        tell({
+          text: `No word was lost, but ${times(told.faults.length, 'time')} could not be read: ${told.faults[0]}`,
+          trouble: true,
+        });
+      this.focus();
+    } catch (error) {
+      this.failed = (error as Error).message;
+    }
+  };
+
+  /** Takes captions that are pasted; false leaves the paste to the line. */
+  paste = (pasted: string) => {
+    if (!isCaptions(pasted)) return false;
+    void this.takeCaptions(pasted);
+    return true;
+  };
+
+  /** Tells the example, for who wants to see how it is done. */
+  tryExample = () => {
+    this.draft.now.text = this.examples.value?.roll ?? '';
+    this.focus();
+  };
+
+  dictate = () => {
+    if (this.dictation.playing) return this.dictation.stop();
+    this.dictation.play(this.examples.value?.dictated ?? '', (soFar) => (this.draft.now.text = soFar));
+  };
+
+  /** Answers a key; false when it is none of the desk's. */
+  key(
+    event: KeyboardEvent,
+    line: { offers: () => boolean } | undefined,
+    doubts: { next: () => void } | undefined,
+  ) {
+    const question = this.reading?.questions[0];
+    if (keys.save.is(event)) void this.save();
+    else if (keys.takeName.is(event)) return line?.offers() ?? false;
+    else if (keys.nextDoubt.is(event)) doubts?.next();
+    else if (keys.accept.is(event) && question) this.answer(question, question.answers[0]);
+    else if (keys.undo.is(event)) this.draft.undo();
+    else if (keys.redo.is(event)) this.draft.redo();
+    else if (keys.mark.is(event) && this.film.url) this.mark();
+    else return this.film.key(event);
+    return true;
+  }
+}

@@ -1,0 +1,160 @@
+import * as v from 'valibot';
+import type { Schemas } from '../api/client';
+import { today } from '../base/words';
+
+type RollTerms = Required<Schemas['RollDocument']>;
+type SessionTerms = Required<Schemas['SessionDocument']>;
+
+/** A roll being told that is not kept yet. */
+export interface Draft {
+  id: string;
+  text: string;
+  partner: string;
+  kind: NonNullable<RollTerms['kind']>;
+  intensity: NonNullable<RollTerms['intensity']>;
+  minutes: number | null;
+  date: string;
+  sessionKind: NonNullable<SessionTerms['kind']>;
+  attire: NonNullable<SessionTerms['attire']>;
+  time: string;
+  energy: NonNullable<Schemas['DayStateDocument']['energy']> | '';
+  sore: string[];
+  mission: Mission;
+  corrections: Schemas['CorrectionView'][];
+  /** Which partners the names in the telling mean, where it was said. */
+  partners: Schemas['NamedPartner'][];
+}
+
+/** What one set out to do, with up to three checks to tick; those without words are not kept. */
+export interface Mission {
+  text: string;
+  checks: { text: string; done: boolean }[];
+}
+
+export type Told = Pick<Draft, 'text' | 'corrections' | 'partners'>;
+
+const noMission = (): Mission => ({
+  text: '',
+  checks: [1, 2, 3].map(() => ({ text: '', done: false })),
+});
+
+/** A draft for the next roll: the session, the mission and the presets of the one before are carried over. */
+export const fresh = (before?: Draft): Draft => ({
+  id: crypto.randomUUID(),
+  text: '',
+  partner: '',
+  kind: before?.kind ?? 'free',
+  intensity: before?.intensity ?? 'steady',
+  minutes: before?.minutes ?? 6,
+  date: before?.date ?? today(),
+  sessionKind: before?.sessionKind ?? 'class',
+  attire: before?.attire ?? 'gi',
+  time: before?.time ?? '',
+  energy: before?.energy ?? '',
+  sore: before?.sore ?? [],
+  mission: before
+    ? { text: before.mission.text, checks: before.mission.checks.map(({ text }) => ({ text, done: false })) }
+    : noMission(),
+  corrections: [],
+  partners: [],
+});
+
+/** A draft as the server keeps it. */
+export const toKeep = (told: Draft): Schemas['RollTold'] => ({
+  text: told.text,
+  corrections: told.corrections,
+  partners: told.partners,
+  session: {
+    date: told.date,
+    kind: told.sessionKind,
+    attire: told.attire,
+    time: told.time || undefined,
+    state:
+      told.energy || told.sore.length > 0 ? { energy: told.energy || undefined, sore: told.sore } : undefined,
+  },
+  roll: {
+    partner: told.partner || undefined,
+    kind: told.kind,
+    intensity: told.intensity,
+    minutes: told.minutes ?? undefined,
+    mission: told.mission.text.trim()
+      ? { text: told.mission.text.trim(), checks: told.mission.checks.filter((c) => c.text.trim()) }
+      : undefined,
+  },
+});
+
+/** What was to be kept, as a draft again. */
+export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draft {
+  const { session, roll } = kept;
+  return {
+    ...now,
+    id,
+    text: kept.text ?? '',
+    corrections: kept.corrections ?? [],
+    partners: kept.partners ?? [],
+    partner: roll?.partner ?? '',
+    kind: roll?.kind ?? now.kind,
+    intensity: roll?.intensity ?? now.intensity,
+    minutes: roll?.minutes ?? null,
+    date: session?.date ?? now.date,
+    sessionKind: session?.kind ?? now.sessionKind,
+    attire: session?.attire ?? now.attire,
+    time: session?.time ?? '',
+    energy: session?.state?.energy ?? '',
+    sore: session?.state?.sore ?? [],
+    mission: {
+      text: roll?.mission?.text ?? '',
+      checks: noMission().checks.map((empty, i) => {
+        const check = roll?.mission?.checks?.[i];
+        return check ? { text: check.text ?? '', done: check.done ?? false } : empty;
+      }),
+    },
+  };
+}
+
+const text = v.fallback(v.string(), '');
+const list = v.fallback(v.array(v.looseObject({})), []);
+const tags = v.fallback(
+  // Once they were one text with commas.
+  v.union([
+    v.array(v.string()),
+    v.pipe(
+      v.string(),
+      v.transform((typed) =>
+        typed
+          .split(',')
+          .map((word) => word.trim())
+          .filter(Boolean),
+      ),
+    ),
+  ]),
+  [],
+);
+const check = v.object({ text, done: v.fallback(v.boolean(), false) });
+
+/** The shape of a draft as it was kept: what is missing or of another kind is as in a new one, and the text is never lost for it. */
+const shape = v.object({
+  id: v.optional(v.pipe(v.string(), v.minLength(1))),
+  text,
+  partner: text,
+  kind: v.optional(v.string()),
+  intensity: v.optional(v.string()),
+  minutes: v.fallback(v.nullable(v.number()), null),
+  date: v.optional(v.string()),
+  sessionKind: v.optional(v.string()),
+  attire: v.optional(v.string()),
+  time: text,
+  energy: text,
+  sore: tags,
+  mission: v.optional(v.object({ text, checks: v.pipe(v.array(check), v.length(3)) })),
+  corrections: list,
+  partners: list,
+});
+
+/** A draft from what was kept of it; null when it is none. */
+export function readDraft(kept: unknown): Draft | null {
+  const read = v.safeParse(shape, kept);
+  if (!read.success) return null;
+  const said = Object.fromEntries(Object.entries(read.output).filter(([, value]) => value !== undefined));
+  return { ...fresh(), ...said } as Draft;
+}

@@ -1,0 +1,180 @@
+<!-- One roll: its large stick, its steps, how it was told; edit, delete, undo. -->
+<script lang="ts">
+  import { link } from 'svelte-spa-router';
+  import type { Schemas } from '../api/client';
+  import { day, plain, secondsOf, times } from '../base/words';
+  import { Film } from '../film/film.svelte';
+  import FilmDeck from '../film/FilmDeck.svelte';
+  import Failed from '../kit/Failed.svelte';
+  import Leaves from '../kit/Leaves.svelte';
+  import Toggle from '../kit/Toggle.svelte';
+  import Waiting from '../kit/Waiting.svelte';
+  import NotchEditor from '../parts/NotchEditor.svelte';
+  import Stick from '../stick/Stick.svelte';
+  import type { Cut } from '../stick/shape';
+  import EarlierForms from './EarlierForms.svelte';
+  import { OpenRoll, type NotchAt } from './open-roll.svelte';
+  import RollHead from './RollHead.svelte';
+  import RollSteps from './RollSteps.svelte';
+
+  let { id, onchange }: { id: string; onchange: () => void } = $props();
+
+  // svelte-ignore state_referenced_locally
+  const open = new OpenRoll(id, onchange);
+  const film = new Film();
+  let editing = $state<(NotchAt & { added: boolean; beside: Element }) | null>(null);
+  let chosen = $state<Cut | null>(null);
+  let aboutIt = $state(false);
+  let filming = $state(false);
+
+  const view = $derived(open.view);
+  const timed = $derived(view?.roll.exchanges?.some((e) => e.notches?.some((n) => n.at)) ?? false);
+  const blank: Schemas['NotchDocument'] = { by: 'me', outcome: 'landed' };
+
+  function choose(cut: Cut) {
+    chosen = cut;
+    const at = secondsOf(open.notch(cut)?.at);
+    if (at !== null && film.url) film.to(at);
+  }
+
+  async function putRight(notch: Schemas['NotchDocument'] | null) {
+    const at = editing;
+    editing = null;
+    if (!at || (at.added && !notch)) return;
+    await open.change((roll) =>
+      roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, ...(notch ? [notch] : [])),
+    );
+  }
+
+  const tick = (check: number, done: boolean) =>
+    open.change((roll) => {
+      const of = roll.mission?.checks?.[check];
+      if (of) of.done = done;
+    });
+
+  async function keepHead(roll: Schemas['RollDocument']) {
+    if (await open.keep(roll)) aboutIt = false;
+  }
+</script>
+
+<a class="back" href="/rack" use:link>Back to the rack</a>
+<Failed of={open.asked} />
+{#if open.asked.waiting}<Waiting what="Taking the stick down" />{/if}
+{#if view}
+  {@const roll = view.roll}
+  <h2>With {view.row.partnerName}</h2>
+  <p class="quiet">
+    {[
+      day(view.session.date),
+      plain(view.session.kind),
+      plain(view.session.attire),
+      roll.partnerBelt ? `${roll.partnerBelt} belt` : '',
+      roll.kind,
+      roll.intensity,
+      roll.minutes ? times(roll.minutes, 'minute') : '',
+      ...(roll.partial ?? []).map(plain),
+    ]
+      .filter(Boolean)
+      .join(' · ')}
+  </p>
+  {#if filming}<FilmDeck {film} captions="/api/rolls/{id}/captions" />{/if}
+  <Stick
+    stick={view.row.stick}
+    size="wide"
+    label="Roll with {view.row.partnerName}"
+    {chosen}
+    onchoose={choose}
+  />
+  {#if roll.mission}
+    <h3 class="mt-3.5">Mission: {roll.mission.text}</h3>
+    {#each roll.mission.checks ?? [] as check, i (i)}
+      <div>
+        <Toggle
+          label={check.text ?? ''}
+          checked={check.done ?? false}
+          onchange={(done) => void tick(i, done)}
+        />
+      </div>
+    {/each}
+  {/if}
+  <Leaves
+    leaves={[
+      { id: 'steps', name: 'Steps', leaf: steps },
+      ...(roll.retelling || roll.notes ? [{ id: 'told', name: 'As told', leaf: told }] : []),
+      ...(view.version > 0 ? [{ id: 'forms', name: `Earlier forms (${view.version})`, leaf: forms }] : []),
+    ]}
+  />
+  {#if view.takeaways.length}
+    <h3 class="mt-3.5">Takeaways</h3>
+    <ul>
+      {#each view.takeaways as takeaway, i (i)}<li>{takeaway}</li>{/each}
+    </ul>
+  {/if}
+  {#each view.cautions as caution (caution)}<p class="quiet mt-3 text-[0.9375rem]">{caution}</p>{/each}
+  <div class="mt-4 flex flex-wrap gap-2">
+    <button class="may" onclick={() => (aboutIt = true)}>About this roll</button>
+    {#if !filming}<button class="may" onclick={() => (filming = true)}>Film</button>{/if}
+    {#if timed}
+      <a class="may" href="/api/rolls/{id}/captions" download>Captions, WebVTT</a>
+      <a class="may" href="/api/rolls/{id}/captions?form=srt" download>SubRip</a>
+      <a class="may" href="/api/rolls/{id}/captions?form=chapters" download>Chapters</a>
+    {/if}
+    <button class="may ms-auto" onclick={open.remove}>Delete this roll</button>
+  </div>
+{/if}
+
+{#snippet steps()}
+  {#if view}
+    <RollSteps
+      {view}
+      {chosen}
+      onopen={(at, beside, added) => (editing = { ...at, added, beside })}
+      onjump={film.url ? choose : undefined}
+    />
+  {/if}
+{/snippet}
+
+{#snippet told()}
+  <p class="whitespace-pre-wrap">{view?.roll.retelling}</p>
+  {#if view?.roll.notes}
+    <h3 class="mt-3.5">Notes</h3>
+    <p class="whitespace-pre-wrap">{view.roll.notes}</p>
+  {/if}
+{/snippet}
+
+{#snippet forms()}
+  <EarlierForms
+    {id}
+    version={view?.version ?? 0}
+    onrestored={() => {
+      void open.asked.load();
+      onchange();
+    }}
+  />
+{/snippet}
+
+{#if aboutIt && view}<RollHead roll={view.roll} onsave={keepHead} onclose={() => (aboutIt = false)} />{/if}
+{#if editing}
+  {@const at = editing}
+  <NotchEditor
+    notch={(!at.added && open.notch(at)) || blank}
+    words={at.added ? undefined : open.wordsOf(at)}
+    beside={at.beside}
+    onclose={() => (editing = null)}
+    onsave={putRight}
+    onremove={() => putRight(null)}
+  />
+{/if}
+
+<style>
+  .back {
+    display: none;
+    min-height: 44px;
+    align-items: center;
+  }
+  @media (max-width: 900px) {
+    .back {
+      display: inline-flex;
+    }
+  }
+</style>

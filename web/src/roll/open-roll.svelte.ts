@@ -1,0 +1,87 @@
+import { push } from 'svelte-spa-router';
+import { api, got, Trouble, type Schemas } from '../api/client';
+import { Resource } from '../base/resource.svelte';
+import { tell, tellTrouble } from '../kit/notices';
+
+/** Where a notch stands in a roll. */
+export interface NotchAt {
+  exchange: number;
+  notch: number;
+}
+
+type RollDocument = Schemas['RollDocument'];
+
+/** One roll that lies open: what it is now, and how it is changed. */
+export class OpenRoll {
+  readonly asked: Resource<Schemas['RollView']>;
+
+  /**
+   * @param id Its id.
+   * @param changed Told when it was changed, so that lists show it as it is.
+   */
+  constructor(
+    readonly id: string,
+    private readonly changed: () => void,
+  ) {
+    this.asked = new Resource(() => got(api.GET('/api/rolls/{id}', { params: { path: { id } } })));
+    void this.asked.load();
+  }
+
+  get view() {
+    return this.asked.value;
+  }
+
+  notch = ({ exchange, notch }: NotchAt) => this.view?.roll.exchanges?.[exchange]?.notches?.[notch];
+
+  /** The words of the telling that a notch was read from, where it was told. */
+  wordsOf(at: NotchAt) {
+    const [from, until] = this.notch(at)?.span ?? [];
+    return from === undefined ? undefined : this.view?.roll.retelling?.slice(from, until);
+  }
+
+  /** Changes a copy of it and keeps that. */
+  change(how: (roll: RollDocument) => void) {
+    if (!this.view) return Promise.resolve(false);
+    const roll = structuredClone(this.view.roll);
+    how(roll);
+    return this.keep(roll);
+  }
+
+  /** Keeps it; false when it was refused, and then nothing was overwritten. */
+  async keep(roll: RollDocument) {
+    const { view, id } = this;
+    if (!view) return false;
+    try {
+      const body = { session: view.session, roll, version: view.version };
+      this.asked.value = await got(api.PUT('/api/rolls/{id}', { params: { path: { id } }, body }));
+      this.changed();
+      return true;
+    } catch (error) {
+      tellTrouble(error);
+      if (error instanceof Trouble && error.status === 409) await this.asked.load();
+      return false;
+    }
+  }
+
+  /** Deletes it. The undo outlives the page, and with it what the page was given. */
+  remove = async () => {
+    try {
+      await got(api.DELETE('/api/rolls/{id}', { params: { path: { id: this.id } } }));
+      tell({ text: 'The roll is deleted.', action: { label: 'Undo', run: this.restore } });
+      await push('/rack');
+      this.changed();
+    } catch (error) {
+      tellTrouble(error);
+    }
+  };
+
+  private restore = async () => {
+    try {
+      await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id: this.id } } }));
+      await push(`/rack/${this.id}`);
+      this.changed();
+    } catch (error) {
+      tellTrouble(error);
+    }
+  };
+}
