@@ -134,12 +134,14 @@ internal sealed partial class RollFollower
     // What is in doubt of a submission that is taken to have ended in a tap.
     private IEnumerable<Doubt> DoubtsOfTap(Clause clause, Found found, Move move, Actor actor)
     {
-        var isTold = clause.Subject is not null || clause.OwnerOf(found) is not null || Listed(clause) is not null;
-        if (!isTold && (actor.Who is null || Sufferer(clause, found) is not null || clause.Says("lost to")))
+        var isOwned = clause.Subject is not null || clause.OwnerOf(found) is not null || Listed(clause) is not null;
+        // Who acts cannot be who suffers it: "choked me" after a clause of mine.
+        var isInherited = !isOwned && (actor.Who is null || Sufferer(clause, found) == actor.Who || clause.Says("lost to"));
+        if (isInherited)
             yield return Doubt.Who;
         // "Choked me", said of nobody in particular, is told of many a choke that ended in nothing.
         var isSaid = clause.Loose.Any(l => IsTap(l.Word) || Cues.Finish.Contains(l.Word.Stem));
-        if (move.Word == MoveWord.General && !isSaid && clause.Subject is null)
+        if (isInherited && move.Word == MoveWord.General && !isSaid)
             yield return Doubt.Outcome;
         if (found.ByEar)
             yield return Doubt.Name;
