@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { label, rowsOf } from '../../web/src/stick/labels';
 import { draw, sizes, type Cut, type Size, type StickData } from '../../web/src/stick/shape';
 import { day, kilograms, plain, shown, times, today } from '../../web/src/base/words';
 
@@ -127,5 +128,47 @@ test.describe('words', () => {
       '2 sticks by',
     ]);
     expect(today()).toMatch(/^\d{4}-\d\d-\d\d$/);
+  });
+});
+
+test.describe('names on the stick', () => {
+  const named = (count: number) =>
+    draw(
+      stick({
+        cuts: Array.from({ length: count }, (_, i) =>
+          cut({
+            notch: i,
+            x: (i + 1) / (count + 1),
+            by: i % 2 ? 'partner' : 'me',
+            name: 'knee cut pass'.repeat(1 + (i % 2)),
+          }),
+        ),
+      }),
+      900,
+      'wide',
+    ).cuts;
+
+  for (const count of [1, 4, 12, 40]) {
+    test(`${count} notches all have theirs, on their own side, apart and inside`, () => {
+      const labels = label(named(count), 900);
+      expect(labels).toHaveLength(count);
+      for (const one of labels) {
+        expect(one.mine).toBe(one.cut % 2 === 0);
+        const half = (one.text.length * 8) / 2;
+        expect(one.x - half).toBeGreaterThanOrEqual(0);
+        expect(one.x + half).toBeLessThanOrEqual(900);
+        for (const other of labels)
+          if (other !== one && other.mine === one.mine && other.row === one.row)
+            expect(Math.abs(one.x - other.x)).toBeGreaterThan(
+              ((one.text.length + other.text.length) * 8) / 2,
+            );
+      }
+    });
+  }
+
+  test('a few stand in one row, and a phone shows none', () => {
+    expect(rowsOf(label(named(4), 900))).toEqual({ above: 1, below: 1 });
+    expect(label(named(4), 358)).toEqual([]);
+    expect(label(draw(stick({ cuts: [cut({ name: '' })] }), 900, 'wide').cuts, 900)).toEqual([]);
   });
 });

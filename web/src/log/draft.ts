@@ -113,6 +113,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
 }
 
 const text = v.fallback(v.string(), '');
+const said = v.fallback(v.optional(v.string()), undefined);
 const list = v.fallback(v.array(v.looseObject({})), []);
 const tags = v.fallback(
   // Once they were one text with commas.
@@ -134,19 +135,19 @@ const check = v.object({ text, done: v.fallback(v.boolean(), false) });
 
 /** The shape of a draft as it was kept: what is missing or of another kind is as in a new one, and the text is never lost for it. */
 const shape = v.object({
-  id: v.optional(v.pipe(v.string(), v.minLength(1))),
+  id: v.fallback(v.optional(v.pipe(v.string(), v.minLength(1))), undefined),
   text,
   partner: text,
-  kind: v.optional(v.string()),
-  intensity: v.optional(v.string()),
+  kind: said,
+  intensity: said,
   minutes: v.fallback(v.nullable(v.number()), null),
-  date: v.optional(v.string()),
-  sessionKind: v.optional(v.string()),
-  attire: v.optional(v.string()),
+  date: said,
+  sessionKind: said,
+  attire: said,
   time: text,
   energy: text,
   sore: tags,
-  mission: v.optional(v.object({ text, checks: v.pipe(v.array(check), v.length(3)) })),
+  mission: v.fallback(v.optional(v.object({ text, checks: v.pipe(v.array(check), v.length(3)) })), undefined),
   corrections: list,
   partners: list,
 });
@@ -155,6 +156,6 @@ const shape = v.object({
 export function readDraft(kept: unknown): Draft | null {
   const read = v.safeParse(shape, kept);
   if (!read.success) return null;
-  const said = Object.fromEntries(Object.entries(read.output).filter(([, value]) => value !== undefined));
-  return { ...fresh(), ...said } as Draft;
+  const known = Object.fromEntries(Object.entries(read.output).filter(([, value]) => value !== undefined));
+  return { ...fresh(), ...known } as Draft;
 }

@@ -1,38 +1,45 @@
 import { api, got, type Schemas } from '../api/client';
+import { Resource } from '../base/resource.svelte';
+
+const pause = 30;
 
 /** What the server reads from a telling while it is written. */
 export class LiveReading {
-  now = $state<Schemas['ReadingView'] | null>(null);
-  /** The text it was read from. */
-  text = $state('');
-  failed = $state('');
+  private told: Schemas['ToRead'] | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private asked = 0;
+
+  private readonly asked = new Resource(async () => {
+    const told = this.told;
+    const text = told?.text ?? '';
+    if (!told || text.trim() === '') return null;
+    return { text, reading: await got(api.POST('/api/read', { body: told })) };
+  });
+
+  /** What was read. */
+  get now() {
+    return this.asked.value?.reading ?? null;
+  }
+
+  /** The text it was read from. */
+  get text() {
+    return this.asked.value?.text ?? '';
+  }
+
+  get failed() {
+    return this.asked.failed;
+  }
 
   /** Reads it soon; what was asked before and is not answered yet no longer counts. */
   soon(told: Schemas['ToRead']) {
+    this.told = told;
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.read(told), 30);
+    this.timer = setTimeout(this.asked.load, pause);
   }
 
+  /** Nothing is told any more. */
   clear() {
-    this.asked++;
-    this.now = null;
-    this.text = '';
-  }
-
-  private async read(told: Schemas['ToRead']) {
-    const mine = ++this.asked;
-    const text = told.text ?? '';
-    if (text.trim() === '') return this.clear();
-    try {
-      const answer = await got(api.POST('/api/read', { body: told }));
-      if (mine !== this.asked) return;
-      this.now = answer;
-      this.text = text;
-      this.failed = '';
-    } catch (error) {
-      if (mine === this.asked) this.failed = (error as Error).message;
-    }
+    this.told = null;
+    clearTimeout(this.timer);
+    void this.asked.load();
   }
 }
