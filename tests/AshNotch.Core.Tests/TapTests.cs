@@ -43,6 +43,13 @@ public class TapTests
     public void What_did_not_happen_is_none(string text) => Assert.Empty(Taps(text));
 
     [Fact]
+    public void A_choke_told_without_its_owner_is_theirs_when_it_was_on_me()
+    {
+        var tap = Assert.Single(Taps("I went for the scissor sweep, choked me."));
+        Assert.Equal((Vocabulary.Who.Partner, true), (tap.By, tap.Unsure));
+    }
+
+    [Fact]
     public void A_tapped_knee_is_asked()
     {
         var taps = Taps("He passed to side control. I tapped his knee.");

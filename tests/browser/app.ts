@@ -13,21 +13,26 @@ export class App {
 
   constructor(private readonly verb: 'demo' | 'serve') {}
 
-  start(port = 0): Promise<void> {
+  /** What it said when it started. */
+  said = '';
+
+  /** Starts it on a port, on any free one, or, with null, on the one it takes by itself. */
+  start(port: number | null = 0): Promise<void> {
     return new Promise((done, failed) => {
-      const started = spawn('dotnet', [program, this.verb, '--data', this.data, '--port', String(port)], {
+      const on = port === null ? [] : ['--port', String(port)];
+      const started = spawn('dotnet', [program, this.verb, '--data', this.data, ...on], {
         stdio: ['ignore', 'ignore', 'pipe'],
       });
       this.process = started;
-      let said = '';
+      this.said = '';
       started.stderr.on('data', (text: Buffer) => {
-        said += text.toString();
-        const address = /http:\/\/127\.0\.0\.1:\d+/.exec(said);
+        this.said += text.toString();
+        const address = /http:\/\/127\.0\.0\.1:\d+/.exec(this.said);
         if (!address) return;
         this.url = address[0];
         done();
       });
-      started.on('exit', (code) => failed(new Error(`the application ended with ${code}: ${said}`)));
+      started.on('exit', (code) => failed(new Error(`the application ended with ${code}: ${this.said}`)));
     });
   }
 

@@ -46,9 +46,9 @@ test('a message goes when one leaves its page, one with a way back stays', async
 
 test('a row of the rack is a link with a short name', async ({ page }) => {
   await page.goto(`${demo.url}/#/rack`);
-  const names = await page
-    .locator('main a[href^="#/rack/"]')
-    .evaluateAll((all) => all.map((a) => a.getAttribute('aria-label') ?? ''));
+  const rows = page.locator('main a[href^="#/rack/"]');
+  await expect(rows.nth(10)).toBeVisible();
+  const names = await rows.evaluateAll((all) => all.map((a) => a.getAttribute('aria-label') ?? ''));
   expect(names.length).toBeGreaterThan(10);
   for (const name of names) expect(name).toMatch(/^Roll with .{2,20}, \w{3} \d+ \w{3}$/);
 });
@@ -158,4 +158,33 @@ test('what fails can be asked for again', async ({ page }) => {
   answers = true;
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('heading', { name: 'Why number 1' })).toBeVisible();
+});
+
+test('the page is asked for each time, its hashed files are kept for good, and all come compressed', async ({
+  page,
+}) => {
+  const assets: Record<string, string>[] = [];
+  page.on('response', (answer) => {
+    if (/\/assets\/.*\.(js|css)$/.test(answer.url())) assets.push(answer.headers());
+  });
+  const first = await page.goto(demo.url);
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  expect(first!.headers()['cache-control']).toBe('no-cache');
+  expect(assets.length).toBeGreaterThan(2);
+  for (const headers of assets) expect(headers['cache-control']).toBe('public, max-age=31536000, immutable');
+  expect(assets.filter((headers) => headers['content-encoding']).length).toBeGreaterThan(2);
+});
+
+test("two copies' demos do not get in each other's way", async () => {
+  const [one, other] = [new App('demo'), new App('demo')];
+  try {
+    await one.start(null);
+    await other.start(null);
+    expect(other.url).not.toBe(one.url);
+    expect(other.said).toMatch(/Port \d+ is taken, so this demo takes a free one\./);
+    for (const app of [one, other]) expect((await fetch(`${app.url}/api/today`)).status).toBe(200);
+  } finally {
+    await one.end();
+    await other.end();
+  }
 });
