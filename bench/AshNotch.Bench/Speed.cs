@@ -2,6 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using AshNotch.App.Verbs;
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;

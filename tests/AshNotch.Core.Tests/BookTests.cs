@@ -1,5 +1,8 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
@@ -37,13 +40,14 @@ public class BookTests
     [Fact]
     public void With_every_place_and_its_mirror_values_are_opposite()
     {
-        var fit = ChainFit.Of(new Walk([], [], [], 0), TheBook, Vocabulary.Places.Select(p => p.Id));
-        var value = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
-        var index = fit.Places.Select((p, i) => (p.Place, i)).ToDictionary(p => p.Place, p => p.i);
+        var model = SkillModel.Of(Walk.Empty, new Practitioner(), Vocabulary);
+        var rewards = Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, model.Shape);
+        var value = ChainValue.Solve(model.Expected(Against.Usual), rewards);
+        double At(PlaceId place) => value.Values[model.Shape.IndexOf(place)];
         foreach (var place in Vocabulary.Places)
-            Assert.Equal(value.Values[index[place.Id]], -value.Values[index[place.Mirror.Id]], 9);
-        Assert.True(value.Values[index[new("back-control/top")]] > value.Values[index[new("half-guard/top")]]);
-        Assert.True(value.Values[index[new("side-control/top")]] > value.Values[index[new("side-control/bottom")]]);
+            Assert.Equal(At(place.Id), -At(place.Mirror.Id), 9);
+        Assert.True(At(new("back-control/top")) > At(new("half-guard/top")));
+        Assert.True(At(new("side-control/top")) > At(new("side-control/bottom")));
     }
 
     [Fact]
@@ -51,27 +55,15 @@ public class BookTests
     {
         double Rate(int times)
         {
-            var step = new Step(
-                new("half-guard/bottom"),
-                Who.Partner,
-                new("knee-cut-pass"),
-                new("side-control/bottom"),
-                StepResult.Lands,
-                1,
-                0
-            );
-            var fit = ChainFit.Of(
-                new Walk([], [.. Enumerable.Repeat(step, times)], [], times),
-                TheBook,
-                Vocabulary.Places.Select(p => p.Id)
-            );
-            return fit
-                .Places.Single(p => p.Place.Value == "half-guard/bottom")
-                .Exits.Where(e => e.Key is { By: Who.Partner, Move: { Value: "knee-cut-pass" } })
-                .Sum(e => e.Probability);
+            var chain = Trade.Model(Trade.LogOf(Enumerable.Repeat(Trade.KneeCut, times))).Expected(Against.Even);
+            var place = chain.Shape.IndexOf(new("half-guard/bottom"));
+            return chain
+                .Shape.ExitsOf(place)
+                .Where(e => chain.Shape.Exits[e].Key is { By: Who.Partner, Move: { Value: "knee-cut-pass" } })
+                .Sum(e => chain.Chances[e]);
         }
         Assert.True(Rate(0) < Rate(4) && Rate(4) < Rate(40));
-        Assert.InRange(Rate(4000), 0.99, 1);
+        Assert.InRange(Rate(1000), 0.95, 1);
     }
 
     [Theory]

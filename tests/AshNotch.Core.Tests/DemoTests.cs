@@ -1,4 +1,5 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Demo;

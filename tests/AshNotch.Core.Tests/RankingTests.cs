@@ -1,6 +1,8 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
@@ -10,9 +12,15 @@ public class RankingTests
 {
     private static readonly MatVocabulary Vocabulary = MatVocabulary.BuiltIn;
 
-    private static ChainFit Fit(Log log) => ChainFit.Of(Walk.Of(log, Vocabulary), Book.Of(Vocabulary), Vocabulary.Places.Select(p => p.Id));
+    private static SkillModel Model(Log log) => SkillModel.Of(Walk.Of(log, Vocabulary), log.Practitioner, Vocabulary);
 
-    private static ChainValue Value(Log log, Aim aim = Aim.Points) => ChainValue.Solve(Fit(log), aim, Ruleset.Federation, Vocabulary);
+    private static RollChain Chain(Log log) => Model(log).Expected(Against.Usual);
+
+    private static double[] Rewards(RollChain chain, Aim aim) => Reward.Of(aim, Ruleset.Federation, Vocabulary, chain.Shape);
+
+    private static ChainValue Value(RollChain chain, Aim aim) => ChainValue.Solve(chain, Rewards(chain, aim));
+
+    private static ChainValue Value(Log log, Aim aim = Aim.Points) => Value(Chain(log), aim);
 
     [Theory]
     [InlineData(1)]
@@ -33,15 +41,16 @@ public class RankingTests
     [InlineData(5, Aim.Finish)]
     public void The_value_is_what_rolls_played_out_bring_on_average(int seed, Aim aim)
     {
-        var fit = Fit(RandomLogs.Of(seed));
-        var solved = ChainValue.Solve(fit, aim, Ruleset.Federation, Vocabulary);
+        var chain = Chain(RandomLogs.Of(seed));
+        var solved = Value(chain, aim);
+        var rewards = Rewards(chain, aim);
         var random = new Random(seed);
         const int Played = 40_000;
         double sum = 0,
             squares = 0;
         for (var roll = 0; roll < Played; roll++)
         {
-            var result = Play(fit, aim, random);
+            var result = Play(chain, rewards, random);
             sum += result;
             squares += result * result;
         }
@@ -50,60 +59,56 @@ public class RankingTests
         Assert.InRange(solved.PerRoll, mean - 4 * error, mean + 4 * error);
     }
 
-    private static double Play(ChainFit fit, Aim aim, Random random)
+    private static double Play(RollChain chain, double[] rewards, Random random)
     {
         var net = 0.0;
-        var now = Draw(fit.Start, random);
+        var now = Draw(chain.Start, random);
         while (true)
         {
-            var place = fit.Places[now];
-            var exit = Draw([.. place.Exits.Select(e => e.Probability)], random);
-            if (exit < place.Exits.Count)
+            var exits = chain.Shape.Of(now);
+            var exit = Draw(chain.Chances[exits], random) + exits.Start.Value;
+            if (exit < exits.End.Value)
             {
-                var taken = place.Exits[exit];
-                net += Reward.Of(aim, Ruleset.Federation, Vocabulary, place.Place, taken.Key.To, taken.Key.By);
-                now = taken.To >= 0 ? taken.To : Draw(fit.Start, random);
+                net += rewards[exit];
+                var to = chain.Shape.Exits[exit].To;
+                now = to >= 0 ? to : Draw(chain.Start, random);
             }
-            if (random.NextDouble() < fit.Ends)
+            if (random.NextDouble() < chain.Ends)
                 return net;
         }
     }
 
     // The index drawn; one past the last when what is left to 1 was drawn.
-    private static int Draw(IReadOnlyList<double> chances, Random random)
+    private static int Draw(double[] chances, Random random)
     {
         var drawn = random.NextDouble();
-        for (var i = 0; i < chances.Count; i++)
+        for (var i = 0; i < chances.Length; i++)
         {
             drawn -= chances[i];
             if (drawn < 0)
                 return i;
         }
-        return chances.Count;
+        return chances.Length;
     }
 
     /// <summary>The linear solve against the same equation iterated until nothing moves, which shares no algebra with it.</summary>
     [Fact]
     public void The_values_solve_the_equation_they_are_said_to_solve()
     {
-        var fit = Fit(RandomLogs.Of(6));
-        var solved = ChainValue.Solve(fit, Aim.Points, Ruleset.Federation, Vocabulary);
-        var values = new double[fit.Places.Count];
-        for (var round = 0; round < 400; round++)
+        var chain = Chain(RandomLogs.Of(6));
+        var solved = Value(chain, Aim.Points);
+        var rewards = Rewards(chain, Aim.Points);
+        var goesOn = 1 - chain.Ends;
+        var values = new double[chain.Shape.Places.Count];
+        for (var round = 0; round < 600; round++)
         {
-            var restart = fit.Start.Select((s, i) => s * values[i]).Sum();
+            var restart = chain.Start.Select((s, i) => s * values[i]).Sum();
+            double From(int e) => chain.Shape.Exits[e].To is var to && to >= 0 ? values[to] : restart;
             values =
             [
-                .. fit.Places.Select(
-                    (p, i) =>
-                        p.Stay * (1 - fit.Ends) * values[i]
-                        + p.Exits.Sum(e =>
-                            e.Probability
-                            * (
-                                Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, p.Place, e.Key.To, e.Key.By)
-                                + (1 - fit.Ends) * (e.To >= 0 ? values[e.To] : restart)
-                            )
-                        )
+                .. values.Select(
+                    (v, i) =>
+                        chain.Stay(i) * goesOn * v + chain.Shape.ExitsOf(i).Sum(e => chain.Chances[e] * (rewards[e] + goesOn * From(e)))
                 ),
             ];
         }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -15,6 +16,9 @@ public class SayingTests
         Move = new("knee-cut-pass"),
         To = ["side-control/bottom"],
         GainPerRoll = 0.4213,
+        Low = 0.3,
+        High = 0.6,
+        FirstShare = 0.7,
         VisitsPerRoll = 1.26,
         Rate = 0.31,
         Worth = -5.96,

@@ -1,6 +1,6 @@
 using System.Globalization;
 using AshNotch.App.Views;
-using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;

@@ -1,5 +1,5 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Storage;

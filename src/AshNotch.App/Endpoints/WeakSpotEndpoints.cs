@@ -1,4 +1,5 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 

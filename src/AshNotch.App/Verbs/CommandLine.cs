@@ -1,5 +1,6 @@
 using System.CommandLine;
 using AshNotch.Core.Chain;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
 using AshNotch.Storage;
@@ -68,10 +69,10 @@ public static class CommandLine
         aim.AcceptOnlyFromAmong([.. Term.All<Aim>()]);
         var against = new Option<string>("--against")
         {
-            Description = "usual: your own mix of partners.",
+            Description = "usual: your own mix of partners; even: a partner who is your equal.",
             DefaultValueFactory = _ => "usual",
         };
-        against.AcceptOnlyFromAmong("usual");
+        against.AcceptOnlyFromAmong([.. Term.All<Against>()]);
         var top = new Option<int?>("--top") { Description = "How many to list.", HelpName = "N" };
         top.Validators.Add(result =>
         {
@@ -83,6 +84,7 @@ public static class CommandLine
             WeakSpotsVerb.Run(
                 parsed.GetValue(file)!,
                 Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points,
+                Term.TryRead<Against>(parsed.GetValue(against), out var whom) ? whom : Against.Usual,
                 parsed.GetValue(top),
                 vocabulary,
                 output

@@ -1,4 +1,6 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
@@ -7,12 +9,12 @@ namespace AshNotch.App.Verbs;
 /// <summary><c>weak-spots FILE</c>: the ranking of a log.</summary>
 internal static class WeakSpotsVerb
 {
-    public static int Run(string file, Aim aim, int? top, MatVocabulary vocabulary, Output output)
+    public static int Run(string file, Aim aim, Against against, int? top, MatVocabulary vocabulary, Output output)
     {
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
-        var ranking = WeakSpotRanking.Of(read.Log, vocabulary, aim);
+        var ranking = WeakSpotRanking.Of(read.Log, vocabulary, aim, against);
         return output.Json(
             new
             {
@@ -29,10 +31,9 @@ internal static class WeakSpotsVerb
                         s.Move,
                         s.To,
                         GainPerRoll = Shown(s.GainPerRoll),
-                        // Ranges wait for the resampled fit; missing is not zero.
-                        Low = (double?)null,
-                        High = (double?)null,
-                        FirstShare = (double?)null,
+                        Low = Shown(s.Low),
+                        High = Shown(s.High),
+                        FirstShare = Shown(s.FirstShare),
                         VisitsPerRoll = Shown(s.VisitsPerRoll),
                         Rate = Shown(s.Rate),
                         s.Count,

@@ -1,4 +1,4 @@
-using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Formats.Json;
 

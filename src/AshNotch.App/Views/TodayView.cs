@@ -1,4 +1,4 @@
-using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 
 namespace AshNotch.App.Views;
 

@@ -1,6 +1,4 @@
-using AshNotch.Core.Scoring;
-using AshNotch.Core.Vocabulary;
-using MathNet.Numerics.LinearAlgebra;
+using System.Numerics.Tensors;
 
 namespace AshNotch.Core.Chain;
 
@@ -10,25 +8,26 @@ namespace AshNotch.Core.Chain;
 /// </summary>
 public sealed class ChainValue
 {
-    private readonly Matrix<double> fundamental;
-    private readonly Vector<double> visits;
-    private readonly double[][] rewards;
-    private readonly ChainFit fit;
+    private readonly RollChain chain;
+    private readonly double[] rewards;
+    private readonly double[] values;
+    private readonly double[] visits;
     private readonly double goesOn;
+    private readonly double[] fundamental;
 
-    private ChainValue(ChainFit fit, double[][] rewards, Matrix<double> fundamental, Vector<double> values, Vector<double> start)
+    private ChainValue(RollChain chain, double[] rewards, double[] fundamental, double[] values, double[] visits)
     {
-        this.fit = fit;
+        this.chain = chain;
         this.rewards = rewards;
         this.fundamental = fundamental;
-        goesOn = 1 - fit.Ends;
-        Values = values.ToArray();
-        visits = start * fundamental;
-        PerRoll = start * values;
+        this.values = values;
+        this.visits = visits;
+        goesOn = 1 - chain.Ends;
+        PerRoll = TensorPrimitives.Dot(chain.Start, values);
     }
 
     /// <summary>Expected net result from each place to the end of the roll, in the unit of the aim.</summary>
-    public IReadOnlyList<double> Values { get; }
+    public IReadOnlyList<double> Values => values;
 
     /// <summary>Expected net result of a whole roll.</summary>
     public double PerRoll { get; }
@@ -36,38 +35,47 @@ public sealed class ChainValue
     /// <summary>Expected number of steps from a place in a roll.</summary>
     public double Visits(int place) => visits[place];
 
-    /// <summary>Solves the chain for an aim.</summary>
-    public static ChainValue Solve(ChainFit fit, Aim aim, Ruleset rules, MatVocabulary vocabulary) =>
-        Solve(fit, (place, exit) => Reward.Of(aim, rules, vocabulary, place.Place, exit.Key.To, exit.Key.By));
-
-    /// <summary>Solves the chain for any reward of its exits.</summary>
-    public static ChainValue Solve(ChainFit fit, Func<FittedPlace, FittedExit, double> reward)
+    /// <summary>Solves a chain.</summary>
+    /// <param name="chain">The chain.</param>
+    /// <param name="rewards">What each exit is worth to me, in the order of the shape's exits.</param>
+    public static ChainValue Solve(RollChain chain, double[] rewards)
     {
-        var n = fit.Places.Count;
-        var start = Vector<double>.Build.DenseOfEnumerable(fit.Start);
-        var system = Matrix<double>.Build.DenseIdentity(n);
-        var expected = Vector<double>.Build.Dense(n);
-        var rewards = new double[n][];
+        var shape = chain.Shape;
+        var n = shape.Places.Count;
+        var system = new double[n * n];
+        var expected = new double[n];
+        var goesOn = 1 - chain.Ends;
         for (var s = 0; s < n; s++)
         {
-            var place = fit.Places[s];
-            rewards[s] = [.. place.Exits.Select(e => reward(place, e))];
-            system[s, s] -= (1 - fit.Ends) * place.Stay;
-            for (var e = 0; e < place.Exits.Count; e++)
+            var row = system.AsSpan(s * n, n);
+            var (begin, end) = (shape.Of(s).Start.Value, shape.Of(s).End.Value);
+            var leaves = 0.0;
+            var taps = 0.0;
+            for (var e = begin; e < end; e++)
             {
-                var exit = place.Exits[e];
-                expected[s] += exit.Probability * rewards[s][e];
-                var flow = (1 - fit.Ends) * exit.Probability;
-                if (exit.To >= 0)
-                    system[s, exit.To] -= flow;
+                var chance = chain.Chances[e];
+                leaves += chance;
+                expected[s] += chance * rewards[e];
+                if (shape.Exits[e].To is var to && to >= 0)
+                    row[to] -= goesOn * chance;
                 else
-                    for (var t = 0; t < n; t++)
-                        if (fit.Start[t] > 0)
-                            system[s, t] -= flow * fit.Start[t];
+                    taps += chance;
             }
+            row[s] += 1 - goesOn * Math.Max(0, 1 - leaves);
+            if (taps > 0)
+                TensorPrimitives.MultiplyAdd(chain.Start, -goesOn * taps, row, row);
         }
-        var fundamental = system.Inverse();
-        return new ChainValue(fit, rewards, fundamental, fundamental * expected, start);
+        DominantInverse.Of(system, n);
+        var values = new double[n];
+        var visits = new double[n];
+        for (var s = 0; s < n; s++)
+        {
+            var row = system.AsSpan(s * n, n);
+            values[s] = TensorPrimitives.Dot(row, expected);
+            if (chain.Start[s] > 0)
+                TensorPrimitives.MultiplyAdd(row, chain.Start[s], visits, visits);
+        }
+        return new ChainValue(chain, rewards, system, values, visits);
     }
 
     /// <summary>
@@ -75,35 +83,38 @@ public sealed class ChainValue
     /// Sherman-Morrison formula gives the new value per roll exactly.
     /// </summary>
     /// <param name="place">Index of the place.</param>
-    /// <param name="chosen">Which of its exits.</param>
+    /// <param name="chosen">Indices of its exits that change, in rising order.</param>
     /// <param name="odds">What their odds against everything else are multiplied by, above 0.</param>
-    public Change WhenOddsChange(int place, Func<FittedExit, bool> chosen, double odds)
+    public Change WhenOddsChange(int place, ReadOnlySpan<int> chosen, double odds)
     {
-        var row = fit.Places[place];
+        var stay = chain.Stay(place);
         var rate = 0.0;
         var worth = 0.0;
-        var otherWorth = row.Stay * goesOn * Values[place];
         var toward = 0.0;
-        var otherToward = row.Stay * goesOn * fundamental[place, place];
-        for (var e = 0; e < row.Exits.Count; e++)
+        var otherWorth = stay * goesOn * values[place];
+        var otherToward = stay * goesOn * Reach(place, place);
+        var next = 0;
+        for (var e = chain.Shape.Of(place).Start.Value; e < chain.Shape.Of(place).End.Value; e++)
         {
-            var exit = row.Exits[e];
-            var after = exit.To >= 0 ? Values[exit.To] : PerRoll;
-            var reach = exit.To >= 0 ? fundamental[exit.To, place] : visits[place];
-            if (chosen(exit))
+            var chance = chain.Chances[e];
+            var to = chain.Shape.Exits[e].To;
+            var isWorth = chance * (rewards[e] + goesOn * (to >= 0 ? values[to] : PerRoll));
+            var leads = chance * goesOn * (to >= 0 ? Reach(to, place) : visits[place]);
+            if (next < chosen.Length && chosen[next] == e)
             {
-                rate += exit.Probability;
-                worth += exit.Probability * (rewards[place][e] + goesOn * after);
-                toward += exit.Probability * goesOn * reach;
+                next++;
+                rate += chance;
+                worth += isWorth;
+                toward += leads;
             }
             else
             {
-                otherWorth += exit.Probability * (rewards[place][e] + goesOn * after);
-                otherToward += exit.Probability * goesOn * reach;
+                otherWorth += isWorth;
+                otherToward += leads;
             }
         }
         if (rate is <= 0 or >= 1)
-            return new Change(0, rate, Visits(place), 0);
+            return new Change(0, rate, visits[place], 0);
 
         var difference = worth / rate - otherWorth / (1 - rate);
         var drift = toward / rate - otherToward / (1 - rate);
@@ -111,4 +122,7 @@ public sealed class ChainValue
         var moved = newRate - rate;
         return new Change(visits[place] * moved * difference / (1 - moved * drift), rate, visits[place], difference);
     }
+
+    // Expected steps at a place from another on.
+    private double Reach(int from, int place) => fundamental[from * values.Length + place];
 }

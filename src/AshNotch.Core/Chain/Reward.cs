@@ -28,6 +28,10 @@ public static class Reward
         };
     }
 
+    /// <summary>What each exit of a chain is worth to me, in the order of its exits.</summary>
+    public static double[] Of(Aim aim, Ruleset rules, MatVocabulary vocabulary, ChainShape shape) =>
+        [.. shape.Exits.Select(e => Of(aim, rules, vocabulary, shape.Places[e.From], e.Key.To, e.Key.By))];
+
     /// <summary>The unit a value under this aim is told in, after a number.</summary>
     public static string Unit(Aim aim) =>
         aim switch

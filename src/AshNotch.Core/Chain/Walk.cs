@@ -5,69 +5,107 @@ namespace AshNotch.Core.Chain;
 
 /// <summary>A log as steps over places: what the model learns from.</summary>
 /// <param name="Rolls">The rolls looked at, oldest first.</param>
-/// <param name="Steps">Their steps.</param>
+/// <param name="Steps">Their steps, in the order of the rolls.</param>
 /// <param name="Starts">Where their exchanges started, positional rounds left out: there the start was chosen.</param>
 /// <param name="Notches">How many notches the rolls hold, teaching or not.</param>
-public sealed record Walk(IReadOnlyList<LoggedRoll> Rolls, IReadOnlyList<Step> Steps, IReadOnlyList<Start> Starts, int Notches)
+public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> Steps, IReadOnlyList<Start> Starts, int Notches)
 {
+    /// <summary>After how many weeks a step counts half, unless told otherwise. The authors' judgement.</summary>
+    public const double HalfLifeWeeks = 8;
+
+    /// <summary>The walk of no rolls at all.</summary>
+    public static Walk Empty { get; } = new([], [], [], 0);
+
     /// <summary>Reads the steps out of a log.</summary>
     /// <param name="log">The log.</param>
     /// <param name="vocabulary">Where moves usually lead, used when a landing names no place.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
     /// <param name="halfLifeWeeks">After how many weeks a step counts half.</param>
-    public static Walk Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null, double halfLifeWeeks = 8)
+    public static Walk Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null, double halfLifeWeeks = HalfLifeWeeks)
     {
         var today = asOf ?? log.Sessions.Max(s => s.Date) ?? DateOnly.MinValue;
-        var rolls = log.Rolls.ToList();
-        var steps = new List<Step>();
-        var starts = new List<Start>();
-        var notches = 0;
-        var told = new Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), int>();
-        for (var index = 0; index < rolls.Count; index++)
-        {
-            var (session, roll, _) = rolls[index];
-            var weight = Recency(session.Date, today, halfLifeWeeks) * (roll.Intensity == Intensity.Light ? 0.5 : 1);
-            told.Clear();
-            for (var e = 0; e < roll.Exchanges.Count; e++)
-            {
-                var exchange = roll.Exchanges[e];
-                var startKnown = !(e == 0 && roll.Partial.Contains(PartialAccount.StartsLate));
-                var start = Whereabouts.StartOf(exchange);
-                if (start is { } place && startKnown && roll.Kind != RollKind.Positional)
-                    starts.Add(new Start(place, weight));
-                foreach (var notch in exchange.Notches)
-                {
-                    notches++;
-                    if (Read(notch, vocabulary, index) is not { } step)
-                        continue;
-                    var key = (step.From, step.By, step.Move, step.To, step.Result);
-                    var times = told[key] = told.GetValueOrDefault(key) + 1;
-                    steps.Add(step with { Weight = weight / times });
-                }
-            }
-        }
-        return new Walk(rolls, steps, starts, notches);
+        var walked = new Walked(vocabulary);
+        foreach (var logged in log.Rolls)
+            walked.Add(logged, Recency(logged.Session.Date, today, halfLifeWeeks) * (logged.Roll.Intensity == Intensity.Light ? 0.5 : 1));
+        return new Walk(walked.Rolls, walked.Steps, walked.Starts, walked.Notches);
     }
 
     private static double Recency(DateOnly? day, DateOnly today, double halfLifeWeeks) =>
         day is null ? 0.5 : Math.Pow(0.5, Math.Max(0, today.DayNumber - day.Value.DayNumber) / 7.0 / halfLifeWeeks);
 
-    private static Step? Read(Notch notch, MatVocabulary vocabulary, int roll)
+    private sealed class Walked(MatVocabulary vocabulary)
     {
-        if (notch.From is not { } from || notch.Outcome == Outcome.Threatened || notch.Given is not null || notch.IsOfSurroundings)
-            return null;
-        var move = vocabulary.Move(notch.Move);
-        // A grip that leaves the two where they are says nothing of what comes next.
-        if (move is { Stays: true } && (notch.To is null || notch.To == from))
-            return null;
-        var stay = new Step(from, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
-        if (notch.Outcome == Outcome.Tap)
-            return stay with { Result = StepResult.Taps };
-        if (notch.Outcome != Outcome.Landed)
-            return stay;
-        if (Whereabouts.LedTo(notch, vocabulary) is { } to)
-            return stay with { Result = StepResult.Lands, To = to };
-        // It led back to where it was, or is a submission that is on but neither tapped nor moved anybody; else nobody knows where it led.
-        return notch.To is not null || move is { IsSubmission: true } or { To: not null } ? stay : stay with { Result = StepResult.Lands };
+        private readonly Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), int> told = [];
+
+        public List<WalkedRoll> Rolls { get; } = [];
+
+        public List<Step> Steps { get; } = [];
+
+        public List<Start> Starts { get; } = [];
+
+        public int Notches { get; private set; }
+
+        public void Add(LoggedRoll logged, double weight)
+        {
+            var roll = logged.Roll;
+            var (taps, landings, stays, joints, gaps, timed, notches) = (0, 0, 0, 0, 0, 0, 0);
+            told.Clear();
+            for (var e = 0; e < roll.Exchanges.Count; e++)
+            {
+                var exchange = roll.Exchanges[e];
+                var startsLate = e == 0 && roll.Partial.Contains(PartialAccount.StartsLate);
+                if (Whereabouts.StartOf(exchange) is { } place && !startsLate && roll.Kind != RollKind.Positional)
+                    Starts.Add(new Start(place, weight));
+                // A start that is only taken from the first notch cannot show that something before it was left out.
+                var led = exchange.Start;
+                foreach (var notch in exchange.Notches)
+                {
+                    notches++;
+                    timed += notch.At is null && notch.Remaining is null ? 0 : 1;
+                    if (notch.Outcome is Outcome.Landed or Outcome.Tap)
+                    {
+                        if (led is { } before && notch.From is { } from && Tells(notch))
+                        {
+                            joints++;
+                            gaps += before == from ? 0 : 1;
+                        }
+                        led = Whereabouts.LedTo(notch, vocabulary) ?? notch.From;
+                    }
+                    if (Read(notch, Rolls.Count) is not { } step)
+                        continue;
+                    taps += step.Result == StepResult.Taps ? 1 : 0;
+                    landings += step.Result == StepResult.Lands ? 1 : 0;
+                    stays += step.Result == StepResult.Stays ? 1 : 0;
+                    var key = (step.From, step.By, step.Move, step.To, step.Result);
+                    var times = told[key] = told.GetValueOrDefault(key) + 1;
+                    Steps.Add(step with { Weight = weight / times });
+                }
+            }
+            Notches += notches;
+            Rolls.Add(new WalkedRoll(logged, weight, taps, landings, stays, joints, gaps, notches > 0 && timed == notches));
+        }
+
+        // Whether a notch says something of what was left out before it.
+        private static bool Tells(Notch notch) => notch.Given is null && !notch.IsOfSurroundings && !notch.Inferred.Contains("from");
+
+        private Step? Read(Notch notch, int roll)
+        {
+            if (notch.From is not { } from || notch.Outcome == Outcome.Threatened || notch.Given is not null || notch.IsOfSurroundings)
+                return null;
+            var move = vocabulary.Move(notch.Move);
+            // A grip that leaves the two where they are says nothing of what comes next.
+            if (move is { Stays: true } && (notch.To is null || notch.To == from))
+                return null;
+            var stay = new Step(from, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
+            if (notch.Outcome == Outcome.Tap)
+                return stay with { Result = StepResult.Taps };
+            if (notch.Outcome != Outcome.Landed)
+                return stay;
+            if (Whereabouts.LedTo(notch, vocabulary) is { } to)
+                return stay with { Result = StepResult.Lands, To = to };
+            // It led back to where it was, or is a submission that is on but moved nobody; else nobody knows where.
+            var movedNobody = notch.To is not null || move is { IsSubmission: true } or { To: not null };
+            return movedNobody ? stay : stay with { Result = StepResult.Lands };
+        }
     }
 }

@@ -1,4 +1,4 @@
-using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 

@@ -35,4 +35,11 @@ public sealed record Practitioner
             : [.. History.Where(h => h.Since != today), new PractitionerThen(today, now.Belt, now.Stripes, now.WeightKg, now.AgeDivision)];
         return now with { History = history };
     }
+
+    /// <summary>How the practitioner was on a day; as today where the history does not reach back, or no day is told.</summary>
+    public PractitionerThen On(DateOnly? day)
+    {
+        var then = day is null || History.Count == 0 ? null : History.LastOrDefault(h => h.Since <= day) ?? History[0];
+        return then ?? new PractitionerThen(day ?? DateOnly.MinValue, Belt, Stripes, WeightKg, AgeDivision);
+    }
 }

@@ -1,6 +1,6 @@
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Chain;
+namespace AshNotch.Core.Costs;
 
 /// <summary>One drillable exchange with what getting better at it would change.</summary>
 public sealed record WeakSpot
@@ -20,8 +20,17 @@ public sealed record WeakSpot
     /// <summary>Where it led, seen from me, most frequent first; <c>tap</c> for a tap.</summary>
     public required IReadOnlyList<string> To { get; init; }
 
-    /// <summary>Change of the value per roll if their odds halve, or mine double.</summary>
+    /// <summary>Expected change of the value per roll if their odds halve, or mine double: the mean over the draws.</summary>
     public required double GainPerRoll { get; init; }
+
+    /// <summary>Lower end of the likely range of the gain: in one draw of ten it is below.</summary>
+    public required double Low { get; init; }
+
+    /// <summary>Upper end: in one draw of ten it is above.</summary>
+    public required double High { get; init; }
+
+    /// <summary>In what share of the draws it came out first.</summary>
+    public required double FirstShare { get; init; }
 
     /// <summary>Expected steps at the place per roll.</summary>
     public required double VisitsPerRoll { get; init; }

@@ -1,4 +1,4 @@
-namespace AshNotch.Core.Chain;
+namespace AshNotch.Core.Costs;
 
 /// <summary>
 /// Why a weak spot costs what it costs: the gain is how often, times how likely, times how costly, taken through all that follows.

@@ -1,7 +1,8 @@
 using System.Globalization;
+using AshNotch.Core.Chain;
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Chain;
+namespace AshNotch.Core.Costs;
 
 /// <summary>A weak spot in one sentence, with its gain in the unit of the aim and its count where that is small.</summary>
 public static class Saying

@@ -1,6 +1,6 @@
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Chain;
+namespace AshNotch.Core.Costs;
 
 /// <summary>An exchange with too few notches to say anything.</summary>
 /// <param name="From">The place, seen from me.</param>

@@ -1,4 +1,6 @@
-namespace AshNotch.Core.Chain;
+using AshNotch.Core.Chain;
+
+namespace AshNotch.Core.Costs;
 
 /// <summary>The answer to what is really costing me.</summary>
 /// <param name="Aim">The aim it was asked with.</param>

@@ -1,0 +1,30 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Chain;
+
+/// <summary>One roll of a walk: what it counts for, and how complete its telling is.</summary>
+/// <param name="Logged">The roll.</param>
+/// <param name="Weight">Recency times intensity.</param>
+/// <param name="Taps">Its steps that ended in a tap.</param>
+/// <param name="Landings">Its steps that led to another place.</param>
+/// <param name="Stays">Its steps that were stopped.</param>
+/// <param name="Joints">Its landings and taps before which it is known where the last landing had led.</param>
+/// <param name="Gaps">Those of them that began elsewhere: something between was not written.</param>
+/// <param name="IsTimed">Told over film or captions, so that little was left out.</param>
+public readonly record struct WalkedRoll(
+    LoggedRoll Logged,
+    double Weight,
+    int Taps,
+    int Landings,
+    int Stays,
+    int Joints,
+    int Gaps,
+    bool IsTimed
+)
+{
+    /// <summary>The roll itself.</summary>
+    public Roll Roll => Logged.Roll;
+
+    /// <summary>Its steps.</summary>
+    public int Steps => Taps + Landings + Stays;
+}

@@ -1,0 +1,93 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Costs;
+
+/// <summary>Ranks the exchanges of a log by what getting better at each would change.</summary>
+public static class WeakSpotRanking
+{
+    /// <summary>An exchange tried fewer times than this says nothing yet.</summary>
+    public const int Few = 2;
+
+    /// <summary>Ranks a log. With an empty log the ranking is empty: the book alone is no weakness of anyone.</summary>
+    /// <param name="log">The log.</param>
+    /// <param name="vocabulary">The vocabulary.</param>
+    /// <param name="aim">What the practitioner wants of a roll.</param>
+    /// <param name="against">Whom the rolls are thought of against.</param>
+    /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
+    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Aim aim, Against against = Against.Usual, DateOnly? asOf = null)
+    {
+        var walk = Walk.Of(log, vocabulary, asOf);
+        var model = SkillModel.Of(walk, log.Practitioner, vocabulary);
+        return Rank(walk, model, aim, against, vocabulary);
+    }
+
+    private static WeakSpots Rank(Walk walk, SkillModel model, Aim aim, Against against, MatVocabulary vocabulary)
+    {
+        var rewards = Reward.Of(aim, Ruleset.Federation, vocabulary, model.Shape);
+        var all = Candidate.Of(walk);
+        // While nothing has happened twice, what happened once is all there is to show.
+        var enough = all.Any(c => c.Attempts >= Few) ? Few : 1;
+        var candidates = all.Where(c => c.Attempts >= enough && (c.By == Who.Me || c.Count > 0)).ToList();
+        var exits = candidates.Select(c => (Place: model.Shape.IndexOf(c.From), Exits: c.Exits(model.Shape), Odds: c.Better)).ToList();
+
+        var expected = ChainValue.Solve(model.Expected(against), rewards);
+        var gains = candidates.Count == 0 ? null : Gains.Of(model, exits, rewards, against);
+        var spots = new List<WeakSpot>();
+        for (var i = 0; i < candidates.Count; i++)
+        {
+            var candidate = candidates[i];
+            var (mean, low, high, first) = gains!.Of(i);
+            if (mean <= 0)
+                continue;
+            var change = expected.WhenOddsChange(exits[i].Place, exits[i].Exits, exits[i].Odds);
+            spots.Add(
+                new WeakSpot
+                {
+                    Rank = 0,
+                    From = candidate.From,
+                    By = candidate.By,
+                    Move = candidate.Move,
+                    To = candidate.To,
+                    GainPerRoll = mean,
+                    Low = low,
+                    High = high,
+                    FirstShare = first,
+                    VisitsPerRoll = change.Visits,
+                    Rate = change.Rate,
+                    Worth = change.Worth,
+                    Count = candidate.Count,
+                    Attempts = candidate.Attempts,
+                    Steps = model.Seen[exits[i].Place],
+                    Partners = candidate.Partners,
+                    Rolls = candidate.Rolls,
+                    Say = "",
+                    Why = new Why("", "", ""),
+                }
+            );
+        }
+        var ranked = spots
+            .OrderByDescending(s => Math.Round(s.GainPerRoll, 9))
+            .ThenBy(s => s.From.Value, StringComparer.Ordinal)
+            .ThenBy(s => s.By)
+            .ThenBy(s => s.Move?.Value, StringComparer.Ordinal)
+            .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) });
+        return new WeakSpots(
+            aim,
+            walk.Rolls.Count == 0 ? 0 : expected.PerRoll,
+            walk.Rolls.Count,
+            walk.Notches,
+            [.. ranked],
+            [
+                .. all.Where(c => c.Attempts < enough)
+                    .Select(c => new Untested(c.From, c.By, c.Move, c.Destination, c.Attempts))
+                    .OrderBy(u => u.From.Value, StringComparer.Ordinal)
+                    .ThenBy(u => u.By)
+                    .ThenBy(u => u.Move?.Value, StringComparer.Ordinal),
+            ]
+        );
+    }
+}

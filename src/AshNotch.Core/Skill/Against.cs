@@ -1,0 +1,11 @@
+namespace AshNotch.Core.Skill;
+
+/// <summary>Whom a roll is thought of against.</summary>
+public enum Against
+{
+    /// <summary>My own mix of partners.</summary>
+    Usual,
+
+    /// <summary>A partner of my belt, stripes and weight, neither better nor worse than those say.</summary>
+    Even,
+}
