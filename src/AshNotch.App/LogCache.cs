@@ -1,5 +1,8 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 
@@ -10,7 +13,11 @@ namespace AshNotch.App;
 /// <param name="vocabulary">The vocabulary.</param>
 public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 {
+    private const int MostWindows = 8;
     private readonly Lock gate = new();
+    private readonly Dictionary<LogWindow, Experience> learned = [];
+    private readonly Dictionary<(LogWindow, Aim, Against), WeakSpots> rankings = [];
+    private Log? learnedFrom;
     private (long Version, Log Log)? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
 
@@ -31,6 +38,43 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
                 return kept.Value.Log;
             }
         }
+    }
+
+    /// <summary>What a part of the log taught; learned anew only when the log changes.</summary>
+    public Experience Experience(LogWindow window)
+    {
+        var log = Log;
+        lock (gate)
+        {
+            Forget(log);
+            if (!learned.TryGetValue(window, out var known))
+                learned[window] = known = Core.Skill.Experience.Of(window.Of(log), vocabulary);
+            return known;
+        }
+    }
+
+    /// <summary>The ranking of a part of the log, likewise.</summary>
+    public WeakSpots Ranking(LogWindow window, Aim aim, Against against)
+    {
+        var experience = Experience(window);
+        lock (gate)
+        {
+            var isNewest = ReferenceEquals(learned.GetValueOrDefault(window), experience);
+            if (!rankings.TryGetValue((window, aim, against), out var known) || !isNewest)
+                known = WeakSpotRanking.Of(experience, aim, against);
+            if (isNewest)
+                rankings[(window, aim, against)] = known;
+            return known;
+        }
+    }
+
+    private void Forget(Log log)
+    {
+        if (ReferenceEquals(learnedFrom, log) && learned.Count < MostWindows)
+            return;
+        learnedFrom = log;
+        learned.Clear();
+        rankings.Clear();
     }
 
     /// <summary>The names of places and moves, the user's own among them; made anew only when those change.</summary>

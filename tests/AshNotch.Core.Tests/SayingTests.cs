@@ -19,6 +19,7 @@ public class SayingTests
         Low = 0.3,
         High = 0.6,
         FirstShare = 0.7,
+        GainAgainstEven = 0.35,
         VisitsPerRoll = 1.26,
         Rate = 0.31,
         Worth = -5.96,
@@ -28,14 +29,14 @@ public class SayingTests
         Partners = ["a", "b"],
         Rolls = ["r"],
         Say = "",
-        Why = new Why("", "", ""),
+        Why = new Why("", "", "", "", ""),
     };
 
     private static string Say(WeakSpot spot, Aim aim = Aim.Points) => Saying.Of(spot, aim, MatVocabulary.BuiltIn);
 
     [Fact]
     public void A_move_of_theirs_is_said_with_its_place_and_gain() =>
-        Assert.Equal("They land the knee cut pass from your half guard: about 0.4 points a roll.", Say(Theirs));
+        Assert.Equal("They pass your half guard with the knee cut: about 0.4 points a roll.", Say(Theirs));
 
     [Fact]
     public void A_tap_is_finished_not_landed() =>

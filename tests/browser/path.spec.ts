@@ -61,7 +61,7 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await go(page, 'Weak spots');
   await expect(page.getByText('From 121 rolls and 939 notches.')).toBeVisible();
   const first = page.getByRole('button', {
-    name: /^1 They land the knee cut pass from your half guard/,
+    name: /^1 They pass your half guard with the knee cut/,
   });
   await expect(first).toHaveAttribute('aria-pressed', 'true');
   const why = page.getByRole('region', { name: 'Why number 1' });

@@ -1,7 +1,7 @@
 using System.Globalization;
 using AshNotch.App.Views;
-using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Skill;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -25,7 +25,7 @@ internal static class FocusEndpoints
         check.ThrowIfFaulty();
         store.ChooseFocus(focus);
         var log = cache.Log;
-        var ranking = WeakSpotRanking.Of(log, cache.Vocabulary, SettingsEndpoints.AimOf(store));
+        var ranking = cache.Ranking(default, SettingsEndpoints.AimOf(store), Against.Usual);
         return TypedResults.Ok(FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary))!);
     }
 }

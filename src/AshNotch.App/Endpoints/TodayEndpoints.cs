@@ -1,7 +1,7 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
 using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
@@ -18,7 +18,7 @@ internal static class TodayEndpoints
     private static TodayView Today(LogCache cache, LogStore store)
     {
         var log = cache.Log;
-        var ranking = WeakSpotRanking.Of(log, cache.Vocabulary, SettingsEndpoints.AimOf(store));
+        var ranking = cache.Ranking(default, SettingsEndpoints.AimOf(store), Against.Usual);
         var last = Rack.Of(log, cache.Vocabulary, new RackFilter(), limit: 1);
         return new TodayView(
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),

@@ -1,5 +1,8 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 
@@ -14,11 +17,13 @@ internal static class WeakSpotEndpoints
         return routes;
     }
 
-    private static WeakSpots Rank(string? aim, LogCache cache, LogStore store)
+    private static WeakSpots Rank(string? aim, string? against, string? attire, string? first, string? last, LogCache cache, LogStore store)
     {
         var check = new Checker();
         var wanted = check.Term<Aim>(aim, "aim") ?? SettingsEndpoints.AimOf(store);
+        var whom = check.Term<Against>(against, "against") ?? Against.Usual;
+        var window = new LogWindow(check.Term<Attire>(attire, "attire"), check.Day(first, "", "first"), check.Day(last, "", "last"));
         check.ThrowIfFaulty();
-        return WeakSpotRanking.Of(cache.Log, cache.Vocabulary, wanted);
+        return cache.Ranking(window, wanted, whom);
     }
 }

@@ -1,5 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.App.Views;
@@ -19,6 +20,7 @@ namespace AshNotch.App.Views;
 /// <param name="Sides">Sides of the body.</param>
 /// <param name="MoveKinds">What moves are for.</param>
 /// <param name="Aims">What a practitioner may want of a roll.</param>
+/// <param name="Againsts">Whom rolls are thought of against.</param>
 /// <param name="Causes">Why things happen, to offer.</param>
 public sealed record TermsView(
     IReadOnlyList<TermView> Belts,
@@ -35,6 +37,7 @@ public sealed record TermsView(
     IReadOnlyList<TermView> Sides,
     IReadOnlyList<TermView> MoveKinds,
     IReadOnlyList<TermView> Aims,
+    IReadOnlyList<TermView> Againsts,
     IReadOnlyList<string> Causes
 )
 {
@@ -55,6 +58,7 @@ public sealed record TermsView(
             TermView.All<BodySide>(),
             TermView.All<MoveKind>(),
             TermView.All<Aim>(),
+            TermView.All<Against>(),
             Core.Rolls.Causes.Offered
         );
 }

@@ -7,6 +7,9 @@ namespace AshNotch.Core.Costs;
 /// <summary>A weak spot in one sentence, with its gain in the unit of the aim and its count where that is small.</summary>
 public static class Saying
 {
+    // A range wider than the gain itself is said to be wide. The authors' judgement.
+    private const double WideRange = 1.2;
+
     /// <summary>Says it.</summary>
     public static string Of(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
     {
@@ -15,12 +18,9 @@ public static class Saying
         var few = spot.Attempts < 5 ? $" Seen only {Times(spot.Attempts)} so far." : "";
         if (spot.By == Who.Partner)
         {
-            var what = spot.Move is { } theirs
-                ? $"They {(spot.To is ["tap"] ? "finish" : "land")} the {vocabulary.MoveName(theirs)}"
-                : $"They get to {Reached(spot, vocabulary)}";
-            return $"{what} {from}: {gain}.{few}";
+            return $"{ExchangeWords.Theirs(spot.From, spot.Move, spot.To, vocabulary)}: {gain}.{few}";
         }
-        var mine = spot.Move is { } move ? $"Your {vocabulary.MoveName(move)}" : $"Getting to {Reached(spot, vocabulary)}";
+        var mine = spot.Move is { } move ? $"Your {vocabulary.MoveName(move)}" : $"Getting to {ExchangeWords.Reached(spot.To, vocabulary)}";
         return $"{mine} {from} comes off {Times(spot.Count)} in {spot.Attempts}; twice the odds is worth {gain}.{few}";
     }
 
@@ -39,13 +39,37 @@ public static class Saying
         var costly =
             $"Each time it {(spot.Worth < 0 ? "costs" : "earns")} {About(Math.Abs(spot.Worth))} {unit} by the end of the roll, "
             + "against what else happens there.";
-        return new Why(often, likely, costly);
+        return new Why(often, likely, costly, Sure(spot, aim, vocabulary), Even(spot, aim));
     }
 
-    private static string Counted(int count, string one, string? many = null) => count == 1 ? $"1 {one}" : $"{count} {many ?? one + "s"}";
+    // What would be found out by more of the same, where the range is wide.
+    private static string Sure(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
+    {
+        var range = $"Likely between {Figure(spot.Low)} and {Figure(spot.High)} {Reward.Unit(aim)}";
+        var first =
+            spot.FirstShare >= 0.005
+                ? string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"; in {100 * spot.FirstShare:0} of 100 ways to read your log it comes first."
+                )
+                : ".";
+        var isWide = spot.High - spot.Low > WideRange * spot.GainPerRoll;
+        return isWide
+            ? $"{range}{first} Not enough yet to be sure: log more of what happens {vocabulary.SayIn(spot.From)}, what was stopped too."
+            : $"{range}{first}";
+    }
 
-    private static string Reached(WeakSpot spot, MatVocabulary vocabulary) =>
-        spot.To.Count == 0 || spot.To[0] == "tap" ? "a tap" : vocabulary.SayPlace(new PlaceId(spot.To[0]));
+    private static string Even(WeakSpot spot, Aim aim) =>
+        spot.GainAgainstEven > 0
+            ? $"Against a partner who is your equal it would be {About(spot.GainAgainstEven)} {Reward.Unit(aim)}."
+            : "Against a partner who is your equal it would bring nothing.";
+
+    private static string Figure(double amount) =>
+        Math.Abs(amount) >= 0.095 ? amount.ToString("0.0", CultureInfo.InvariantCulture)
+        : Math.Abs(amount) >= 0.005 ? amount.ToString("0.00", CultureInfo.InvariantCulture)
+        : "0";
+
+    private static string Counted(int count, string one, string? many = null) => count == 1 ? $"1 {one}" : $"{count} {many ?? one + "s"}";
 
     private static string Times(int count) =>
         count switch

@@ -32,6 +32,9 @@ public sealed record WeakSpot
     /// <summary>In what share of the draws it came out first.</summary>
     public required double FirstShare { get; init; }
 
+    /// <summary>The gain as expected against a partner who is my equal.</summary>
+    public required double GainAgainstEven { get; init; }
+
     /// <summary>Expected steps at the place per roll.</summary>
     public required double VisitsPerRoll { get; init; }
 

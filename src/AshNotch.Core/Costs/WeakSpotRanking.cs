@@ -18,15 +18,13 @@ public static class WeakSpotRanking
     /// <param name="aim">What the practitioner wants of a roll.</param>
     /// <param name="against">Whom the rolls are thought of against.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
-    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Aim aim, Against against = Against.Usual, DateOnly? asOf = null)
-    {
-        var walk = Walk.Of(log, vocabulary, asOf);
-        var model = SkillModel.Of(walk, log.Practitioner, vocabulary);
-        return Rank(walk, model, aim, against, vocabulary);
-    }
+    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Aim aim, Against against = Against.Usual, DateOnly? asOf = null) =>
+        Of(Experience.Of(log, vocabulary, asOf), aim, against);
 
-    private static WeakSpots Rank(Walk walk, SkillModel model, Aim aim, Against against, MatVocabulary vocabulary)
+    /// <summary>Ranks what a log taught.</summary>
+    public static WeakSpots Of(Experience experience, Aim aim, Against against)
     {
+        var (_, walk, model, vocabulary) = experience;
         var rewards = Reward.Of(aim, Ruleset.Federation, vocabulary, model.Shape);
         var all = Candidate.Of(walk);
         // While nothing has happened twice, what happened once is all there is to show.
@@ -35,6 +33,7 @@ public static class WeakSpotRanking
         var exits = candidates.Select(c => (Place: model.Shape.IndexOf(c.From), Exits: c.Exits(model.Shape), Odds: c.Better)).ToList();
 
         var expected = ChainValue.Solve(model.Expected(against), rewards);
+        var even = against == Against.Even ? expected : ChainValue.Solve(model.Expected(Against.Even), rewards);
         var gains = candidates.Count == 0 ? null : Gains.Of(model, exits, rewards, against);
         var spots = new List<WeakSpot>();
         for (var i = 0; i < candidates.Count; i++)
@@ -56,6 +55,7 @@ public static class WeakSpotRanking
                     Low = low,
                     High = high,
                     FirstShare = first,
+                    GainAgainstEven = even.WhenOddsChange(exits[i].Place, exits[i].Exits, exits[i].Odds).Gain,
                     VisitsPerRoll = change.Visits,
                     Rate = change.Rate,
                     Worth = change.Worth,
@@ -65,7 +65,7 @@ public static class WeakSpotRanking
                     Partners = candidate.Partners,
                     Rolls = candidate.Rolls,
                     Say = "",
-                    Why = new Why("", "", ""),
+                    Why = new Why("", "", "", "", ""),
                 }
             );
         }
@@ -74,13 +74,16 @@ public static class WeakSpotRanking
             .ThenBy(s => s.From.Value, StringComparer.Ordinal)
             .ThenBy(s => s.By)
             .ThenBy(s => s.Move?.Value, StringComparer.Ordinal)
-            .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) });
+            .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) })
+            .ToList();
         return new WeakSpots(
             aim,
+            against,
             walk.Rolls.Count == 0 ? 0 : expected.PerRoll,
             walk.Rolls.Count,
             walk.Notches,
-            [.. ranked],
+            Doubts.Of(walk, model, ranked),
+            ranked,
             [
                 .. all.Where(c => c.Attempts < enough)
                     .Select(c => new Untested(c.From, c.By, c.Move, c.Destination, c.Attempts))

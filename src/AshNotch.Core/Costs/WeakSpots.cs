@@ -1,19 +1,24 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Skill;
 
 namespace AshNotch.Core.Costs;
 
 /// <summary>The answer to what is really costing me.</summary>
 /// <param name="Aim">The aim it was asked with.</param>
+/// <param name="Against">Whom the rolls are thought of against.</param>
 /// <param name="ValuePerRoll">Expected net result of a roll, in the unit of the aim.</param>
 /// <param name="Rolls">How many rolls it rests on.</param>
 /// <param name="Notches">How many notches they hold.</param>
+/// <param name="Doubt">What to keep in mind before trusting the order, or null.</param>
 /// <param name="Spots">The ranking, largest gain first.</param>
 /// <param name="Untested">What was left out of it for want of notches.</param>
 public sealed record WeakSpots(
     Aim Aim,
+    Against Against,
     double ValuePerRoll,
     int Rolls,
     int Notches,
+    string? Doubt,
     IReadOnlyList<WeakSpot> Spots,
     IReadOnlyList<Untested> Untested
 );

@@ -6,4 +6,6 @@ namespace AshNotch.Core.Costs;
 /// <param name="Often">How often I am there.</param>
 /// <param name="Likely">How likely it is there.</param>
 /// <param name="Costly">What it is worth each time.</param>
-public sealed record Why(string Often, string Likely, string Costly);
+/// <param name="Sure">Between what it likely lies, how often it comes first, and what to log to find out.</param>
+/// <param name="Even">How it would read against an equal.</param>
+public sealed record Why(string Often, string Likely, string Costly, string Sure, string Even);

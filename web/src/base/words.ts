@@ -31,6 +31,10 @@ export const today = () => {
   return new Date(now.getTime() - now.getTimezoneOffset() * 60000).toISOString().slice(0, 10);
 };
 
+/** The day so many weeks before today. */
+export const weeksAgo = (weeks: number) =>
+  new Date(Date.parse(`${today()}T00:00:00Z`) - weeks * 7 * 86_400_000).toISOString().slice(0, 10);
+
 export const times = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`;
 
 /** Seconds as minutes and seconds. */

@@ -3,7 +3,7 @@
   import { push } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
-  import { times } from '../base/words';
+  import { times, weeksAgo } from '../base/words';
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
@@ -17,15 +17,30 @@
   let reason = $state('');
   let shown = $state(10);
 
-  const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query: { aim } } })));
+  let against = $state<Schemas['Against']>('usual');
+  let attire = $state<Schemas['Attire'] | ''>('');
+  let weeks = $state(0);
+
+  const asked = resource(() =>
+    got(
+      api.GET('/api/weak-spots', {
+        params: {
+          query: { aim, against, attire: attire || undefined, first: weeks ? weeksAgo(weeks) : undefined },
+        },
+      }),
+    ),
+  );
   const ranking = $derived(asked.value);
   const spot = $derived(ranking?.spots.find((s) => s.rank === chosen));
-  const most = $derived(Math.max(...(ranking?.spots.map((s) => s.gainPerRoll) ?? [1])));
+  const most = $derived(Math.max(...(ranking?.spots.map((s) => s.high) ?? [1])));
   const sticks = resource(async () => {
     const id = spot?.rolls.slice(0, 8) ?? [];
     return id.length === 0 ? [] : got(api.GET('/api/rolls', { params: { query: { id } } }));
   });
   const rolls = $derived(sticks.value ?? []);
+
+  // A range may begin below nothing, and is drawn within the page.
+  const at = (gain: number) => `${Math.max(0.2, Math.min(99.8, (100 * gain) / most))}%`;
 
   async function aimAt(next: Schemas['Aim']) {
     aim = next;
@@ -77,7 +92,31 @@
 </header>
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Following the chain" />{/if}
-{#if ranking && ranking.spots.length === 0}
+<div class="filters">
+  {#if terms.value}
+    <Segments
+      label="Against whom"
+      value={against}
+      choices={terms.value.againsts as { id: Schemas['Against']; say: string }[]}
+      onchoose={(next) => (against = next)}
+    />
+    <label class="field"
+      ><span class="sr-only">Attire</span><select bind:value={attire}>
+        <option value="">gi and no-gi</option>
+        {#each terms.value.attires as one (one.id)}<option value={one.id}>only {one.say}</option>{/each}
+      </select></label
+    >
+    <label class="field"
+      ><span class="sr-only">Weeks</span><select bind:value={weeks}>
+        <option value={0}>all weeks</option>
+        {#each [4, 8, 16, 52] as one (one)}<option value={one}>the last {one} weeks</option>{/each}
+      </select></label
+    >
+  {/if}
+</div>
+{#if ranking && ranking.spots.length === 0 && (attire || weeks)}
+  <p class="my-4">No rolls of that kind. Widen what you look at.</p>
+{:else if ranking && ranking.spots.length === 0}
   <p class="my-4">
     Nothing to rank yet. Log a few rolls and this page says which single exchange, if you got better at it,
     would change your rolls most: often not the tap you remember, but the pass two steps before it.
@@ -86,9 +125,10 @@
 {:else if ranking}
   <p class="quiet">
     From {times(ranking.rolls, 'roll')} and {times(ranking.notches, 'notch', 'notches')}. The bar is what a
-    roll would gain if theirs came off at half the odds, or yours at twice. How sure each figure is cannot be
-    said yet: mind the counts.
+    roll would gain if theirs came off at half the odds, or yours at twice; the line beneath it says between
+    what it likely lies.
   </p>
+  {#if ranking.doubt}<p class="doubt">{ranking.doubt}</p>{/if}
   <div class="both">
     <ol class="spots">
       {#each ranking.spots.slice(0, shown) as s (s.rank)}
@@ -100,9 +140,12 @@
           >
             <span class="rank">{s.rank}</span>
             <span class="say">{s.say}</span>
-            <svg class="bar {s.by}" height="10" width="100%" aria-hidden="true"
-              ><rect width="{(100 * s.gainPerRoll) / most}%" height="10" /></svg
-            >
+            <svg class="bar {s.by}" height="18" width="100%" aria-hidden="true">
+              <rect width="{(100 * s.gainPerRoll) / most}%" height="10" />
+              <line class="whisker" x1={at(s.low)} x2={at(s.high)} y1="14" y2="14" />
+              <line class="whisker" x1={at(s.low)} x2={at(s.low)} y1="11" y2="17" />
+              <line class="whisker" x1={at(s.high)} x2={at(s.high)} y1="11" y2="17" />
+            </svg>
           </button>
         </li>
       {/each}
@@ -130,6 +173,10 @@
           <dd>{spot.why.likely}</dd>
           <dt>How costly</dt>
           <dd>{spot.why.costly}</dd>
+          <dt>How sure</dt>
+          <dd>{spot.why.sure}</dd>
+          <dt>An equal</dt>
+          <dd>{spot.why.even}</dd>
         </dl>
         {#if spot.rank > 1}
           <label class="field"
@@ -188,6 +235,26 @@
   }
   .bar {
     grid-column: 2;
+  }
+  .filters {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    min-height: 46px;
+    margin-bottom: 0.5rem;
+  }
+  .filters select {
+    width: auto;
+  }
+  .doubt {
+    border-left: 3px dashed var(--color-edge);
+    padding-left: 0.75rem;
+    margin-top: 0.5rem;
+  }
+  .whisker {
+    stroke: var(--color-ink);
+    stroke-width: 1.5;
   }
   .bar.me {
     fill: var(--color-mine);

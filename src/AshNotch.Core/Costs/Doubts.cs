@@ -1,0 +1,36 @@
+using System.Globalization;
+using AshNotch.Core.Chain;
+using AshNotch.Core.Skill;
+
+namespace AshNotch.Core.Costs;
+
+/// <summary>What to keep in mind before trusting the order of a ranking.</summary>
+internal static class Doubts
+{
+    // From how many rolls on the order is worth trusting, and when one exchange stands out. The authors' judgement.
+    private const int FewRolls = 12;
+    private const double StandsOut = 0.25;
+    private const double MuchLeftOut = 0.75;
+
+    /// <summary>The heaviest doubt in a sentence, or null.</summary>
+    public static string? Of(Walk walk, SkillModel model, IReadOnlyList<WeakSpot> spots)
+    {
+        if (spots.Count == 0)
+            return null;
+        if (walk.Rolls.Count < FewRolls)
+            return $"With {(walk.Rolls.Count == 1 ? "one roll" : $"{walk.Rolls.Count} rolls")} this is a first idea, and the order will "
+                + "change. Tell whom each roll was with, and what was stopped.";
+        if (spots[0].FirstShare < StandsOut)
+            return string.Create(
+                CultureInfo.InvariantCulture,
+                $"No one exchange stands out yet: the first comes first in only {100 * spots[0].FirstShare:0} of 100 ways to read your log."
+            );
+        if (model.Unwritten.LandingShare < MuchLeftOut)
+            return string.Create(
+                CultureInfo.InvariantCulture,
+                $"About {100 * (1 - model.Unwritten.LandingShare):0} in 100 changes of place seem to be left out of what you told. "
+                    + $"The ranges allow for that."
+            );
+        return null;
+    }
+}

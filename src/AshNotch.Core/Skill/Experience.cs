@@ -1,0 +1,23 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Skill;
+
+/// <summary>What a log taught: its walk, and the model learned from it. Made once, asked many times.</summary>
+/// <param name="Log">The log.</param>
+/// <param name="Walk">Its steps.</param>
+/// <param name="Model">What they say.</param>
+/// <param name="Vocabulary">The vocabulary.</param>
+public sealed record Experience(Log Log, Walk Walk, SkillModel Model, MatVocabulary Vocabulary)
+{
+    /// <summary>Learns from a log.</summary>
+    /// <param name="log">The log.</param>
+    /// <param name="vocabulary">The vocabulary.</param>
+    /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
+    public static Experience Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null)
+    {
+        var walk = Walk.Of(log, vocabulary, asOf);
+        return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
+    }
+}

@@ -1,0 +1,44 @@
+namespace AshNotch.App.Tests;
+
+/// <summary>The ranking as the pages ask for it.</summary>
+public class WeakSpotApiTests
+{
+    [Fact]
+    public async Task It_is_asked_for_by_aim_partner_attire_and_days()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var all = await app.Get("/api/weak-spots");
+        var even = await app.Get("/api/weak-spots?against=even");
+        var noGi = await app.Get("/api/weak-spots?attire=no-gi");
+        var none = await app.Get("/api/weak-spots?first=2098-01-01");
+        Assert.Equal(("usual", "even"), ((string?)all["against"], (string?)even["against"]));
+        Assert.NotEqual((double)all["valuePerRoll"]!, (double)even["valuePerRoll"]!);
+        Assert.InRange((int)noGi["rolls"]!, 1, (int)all["rolls"]! - 1);
+        Assert.Equal((0, 0), ((int)none["rolls"]!, none["spots"]!.AsArray().Count));
+        var first = all["spots"]![0]!;
+        Assert.InRange((double)first["gainPerRoll"]!, (double)first["low"]!, (double)first["high"]!);
+        Assert.StartsWith("Likely between ", (string?)first["why"]!["sure"], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_wrong_wish_is_told_at_its_name()
+    {
+        await using var app = await RunningApp.Start();
+        var (status, problem) = await app.Send(HttpMethod.Get, "/api/weak-spots?against=nobody&first=soon", null);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["against"]);
+        Assert.NotNull(problem["errors"]!["first"]);
+    }
+
+    [Fact]
+    public async Task One_more_roll_is_counted_at_once()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var before = (int)(await app.Get("/api/weak-spots"))["rolls"]!;
+        await app.Put(
+            "/api/rolls/new/telling",
+            """{ "text": "I pulled guard.", "session": { "date": "2026-03-02", "kind": "class", "attire": "gi" } }"""
+        );
+        Assert.Equal(before + 1, (int)(await app.Get("/api/weak-spots"))["rolls"]!);
+    }
+}
