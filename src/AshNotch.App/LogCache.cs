@@ -15,9 +15,11 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 {
     private const int MostWindows = 8;
     private readonly Lock gate = new();
+    private readonly Lock learning = new();
     private readonly Dictionary<LogWindow, Experience> learned = [];
     private readonly Dictionary<(LogWindow, Aim, Against), WeakSpots> rankings = [];
     private Log? learnedFrom;
+    private volatile Experience? last;
     private (long Version, Log Log)? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
 
@@ -44,11 +46,13 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     public Experience Experience(LogWindow window)
     {
         var log = Log;
-        lock (gate)
+        lock (learning)
         {
             Forget(log);
             if (!learned.TryGetValue(window, out var known))
                 learned[window] = known = Core.Skill.Experience.Of(window.Of(log), vocabulary);
+            if (window == default)
+                last = known;
             return known;
         }
     }
@@ -56,17 +60,20 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     /// <summary>The ranking of a part of the log, likewise.</summary>
     public WeakSpots Ranking(LogWindow window, Aim aim, Against against)
     {
-        var experience = Experience(window);
-        lock (gate)
+        lock (learning)
         {
-            var isNewest = ReferenceEquals(learned.GetValueOrDefault(window), experience);
-            if (!rankings.TryGetValue((window, aim, against), out var known) || !isNewest)
-                known = WeakSpotRanking.Of(experience, aim, against);
-            if (isNewest)
-                rankings[(window, aim, against)] = known;
+            var experience = Experience(window);
+            if (!rankings.TryGetValue((window, aim, against), out var known))
+                rankings[(window, aim, against)] = known = WeakSpotRanking.Of(experience, aim, against);
             return known;
         }
     }
+
+    /// <summary>What places are worth under an aim.</summary>
+    public PlaceValues Values(Aim aim) => PlaceValues.Of(Experience(default), aim);
+
+    /// <summary>The same as last learned, so that who saves does not wait; a roll more or less hardly moves it.</summary>
+    public PlaceValues ValuesAtHand(Aim aim) => PlaceValues.Of(last ?? Experience(default), aim);
 
     private void Forget(Log log)
     {

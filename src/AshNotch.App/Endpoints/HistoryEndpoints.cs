@@ -20,6 +20,7 @@ internal static class HistoryEndpoints
                     var log = cache.Log;
                     if (log.Roll(id) is not { } now)
                         return RollEndpoints.NoRoll();
+                    var values = cache.Values(SettingsEndpoints.AimOf(store));
                     return TypedResults.Ok<IReadOnlyList<EarlierForm>>([
                         .. store
                             .RollHistory(id)
@@ -29,7 +30,7 @@ internal static class HistoryEndpoints
                                         n,
                                         change.At,
                                         change.Change,
-                                        RollRow.Of(now with { Roll = Read(change, id) }, log, cache.Vocabulary)
+                                        RollRow.Of(now with { Roll = Read(change, id) }, log, values)
                                     )
                             )
                             .Reverse(),

@@ -1,6 +1,6 @@
 using AshNotch.App.Views;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,14 +14,16 @@ internal static class PartnerEndpoints
 
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log, cache.Vocabulary)).WithName("partners");
+        routes
+            .MapGet("/api/partners", (LogCache cache, LogStore store) => List(cache.Log, cache.Values(SettingsEndpoints.AimOf(store))))
+            .WithName("partners");
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes.MapPost("/api/partners/{id}/merge", Merge).WithName("mergePartners").ProducesValidationProblem();
         routes.MapPost("/api/partners/merges/{merge}/undo", UndoMerge).WithName("undoMerge").ProducesProblem(404);
         return routes;
     }
 
-    private static IEnumerable<PartnerView> List(Log log, MatVocabulary vocabulary)
+    private static IEnumerable<PartnerView> List(Log log, PlaceValues values)
     {
         var rolls = log.Rolls.Where(r => r.Roll.Partner is not null).ToLookup(r => r.Roll.Partner!);
         return log
@@ -29,7 +31,7 @@ internal static class PartnerEndpoints
                 LogWriter.Document(p),
                 rolls[p.Id].Count(),
                 rolls[p.Id].Max(r => r.Session.Date),
-                [.. rolls[p.Id].Reverse().Take(NewestShown).Select(r => RollRow.Of(r, log, vocabulary))]
+                [.. rolls[p.Id].Reverse().Take(NewestShown).Select(r => RollRow.Of(r, log, values))]
             ))
             .OrderByDescending(p => p.Last)
             .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase);

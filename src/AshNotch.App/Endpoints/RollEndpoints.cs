@@ -40,11 +40,11 @@ internal static class RollEndpoints
     {
         var log = cache.Log;
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.Vocabulary, store.RollHistory(id).Count))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.AimOf(store)), store.RollHistory(id).Count))
             : NoRoll();
     }
 
-    private static Rack Rack(string? partner, string? attire, string? move, int? limit, LogCache cache)
+    private static Rack Rack(string? partner, string? attire, string? move, int? limit, LogCache cache, LogStore store)
     {
         var check = new Checker();
         var filter = new RackFilter(
@@ -53,14 +53,20 @@ internal static class RollEndpoints
             string.IsNullOrEmpty(move) ? null : move
         );
         check.ThrowIfFaulty();
-        return Views.Rack.Of(cache.Log, cache.Vocabulary, filter, Math.Clamp(limit ?? UsualSessions, 1, MostSessions));
+        return Views.Rack.Of(
+            cache.Log,
+            cache.Values(SettingsEndpoints.AimOf(store)),
+            filter,
+            Math.Clamp(limit ?? UsualSessions, 1, MostSessions)
+        );
     }
 
-    private static IEnumerable<RollRow> Rows(string[] id, LogCache cache)
+    private static IEnumerable<RollRow> Rows(string[] id, LogCache cache, LogStore store)
     {
         var log = cache.Log;
+        var values = cache.Values(SettingsEndpoints.AimOf(store));
         var wanted = id.Take(MostRows).ToHashSet();
-        return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(r => RollRow.Of(r, log, cache.Vocabulary));
+        return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(r => RollRow.Of(r, log, values));
     }
 
     private static Results<Ok<RollView>, ProblemHttpResult> Keep(

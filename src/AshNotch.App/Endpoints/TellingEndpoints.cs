@@ -33,7 +33,16 @@ internal static class TellingEndpoints
         var kept = cache.Log;
         return TypedResults.Ok(
             new ToldAndKept(
-                [.. taken.Rolls.Select(r => RollView.Of(kept.Roll(r.Id)!, kept, cache.Vocabulary, store.RollHistory(r.Id).Count))],
+                [
+                    .. taken.Rolls.Select(r =>
+                        RollView.Of(
+                            kept.Roll(r.Id)!,
+                            kept,
+                            cache.ValuesAtHand(SettingsEndpoints.AimOf(store)),
+                            store.RollHistory(r.Id).Count
+                        )
+                    ),
+                ],
                 [.. taken.Met.Select(LogWriter.Document)]
             )
         );

@@ -18,8 +18,9 @@ internal static class TodayEndpoints
     private static TodayView Today(LogCache cache, LogStore store)
     {
         var log = cache.Log;
-        var ranking = cache.Ranking(default, SettingsEndpoints.AimOf(store), Against.Usual);
-        var last = Rack.Of(log, cache.Vocabulary, new RackFilter(), limit: 1);
+        var aim = SettingsEndpoints.AimOf(store);
+        var ranking = cache.Ranking(default, aim, Against.Usual);
+        var last = Rack.Of(log, cache.Values(aim), new RackFilter(), limit: 1);
         return new TodayView(
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,

@@ -1,3 +1,5 @@
+using AshNotch.App.Endpoints;
+using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Hosting.Server;
@@ -58,6 +60,9 @@ internal static class Serving
         }
         var address = app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First();
         output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
+        // The first page should not wait for what can be learned meanwhile.
+        var cache = app.Services.GetRequiredService<LogCache>();
+        _ = Task.Run(() => cache.Ranking(default, SettingsEndpoints.AimOf(store), Against.Usual), stop);
         await app.WaitForShutdownAsync(stop);
         return 0;
     }

@@ -1,5 +1,5 @@
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.App.Views;
 
@@ -11,14 +11,14 @@ public sealed record Rack(IReadOnlyList<RackSession> Sessions, int Rolls, int Mo
 {
     /// <summary>The rack of a log.</summary>
     /// <param name="log">The log.</param>
-    /// <param name="vocabulary">What things are called.</param>
+    /// <param name="values">What places are worth, for the knots.</param>
     /// <param name="filter">Which rolls.</param>
     /// <param name="limit">How many sessions.</param>
-    public static Rack Of(Log log, MatVocabulary vocabulary, RackFilter filter, int limit)
+    public static Rack Of(Log log, PlaceValues values, RackFilter filter, int limit)
     {
         var found = filter.Of(log).ToList();
         return new Rack(
-            [.. found.Take(limit).Select(f => RackSession.Of(f.Session, f.Rolls, log, vocabulary))],
+            [.. found.Take(limit).Select(f => RackSession.Of(f.Session, f.Rolls, log, values))],
             found.Sum(f => f.Rolls.Count),
             Math.Max(0, found.Count - limit)
         );

@@ -1,3 +1,4 @@
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -13,6 +14,6 @@ namespace AshNotch.App.Views;
 public sealed record RackSession(string Id, DateOnly? Date, SessionKind? Kind, Attire? Attire, string? Notes, IReadOnlyList<RollRow> Rolls)
 {
     /// <summary>A session with some of its rolls.</summary>
-    public static RackSession Of(Session session, IEnumerable<LoggedRoll> rolls, Log log, MatVocabulary vocabulary) =>
-        new(session.Id, session.Date, session.Kind, session.Attire, session.Notes, [.. rolls.Select(r => RollRow.Of(r, log, vocabulary))]);
+    public static RackSession Of(Session session, IEnumerable<LoggedRoll> rolls, Log log, PlaceValues values) =>
+        new(session.Id, session.Date, session.Kind, session.Attire, session.Notes, [.. rolls.Select(r => RollRow.Of(r, log, values))]);
 }

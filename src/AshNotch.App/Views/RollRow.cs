@@ -1,3 +1,4 @@
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -29,8 +30,8 @@ public sealed record RollRow(
     Stick Stick
 )
 {
-    /// <summary>The row of a roll.</summary>
-    public static RollRow Of(LoggedRoll logged, Log log, MatVocabulary vocabulary)
+    /// <summary>The row of a roll, its stick knotted where it turned.</summary>
+    public static RollRow Of(LoggedRoll logged, Log log, PlaceValues values)
     {
         var roll = logged.Roll;
         var name = log.Partner(roll.Partner)?.Name ?? "Someone";
@@ -45,7 +46,7 @@ public sealed record RollRow(
             roll.Minutes,
             roll.Taps(Who.Me),
             roll.Taps(Who.Partner),
-            Stick.Of(roll.Exchanges, vocabulary)
+            TurningPoints.Knotted(roll, values)
         );
     }
 }

@@ -1,5 +1,5 @@
+using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -21,13 +21,13 @@ public sealed record RollView(
 )
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log, MatVocabulary vocabulary, int version) =>
+    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, int version) =>
         new(
             LogWriter.Head(logged.Session),
             LogWriter.Document(logged.Roll),
-            RollRow.Of(logged, log, vocabulary),
+            RollRow.Of(logged, log, values),
             [.. logged.Roll.Takeaways.Select(t => t.Text)],
-            Core.Rolls.Cautions.Of(logged.Roll, vocabulary),
+            Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
             version
         );
 }

@@ -13,6 +13,7 @@ namespace AshNotch.Core.Rolls;
 /// <param name="Dashed">Drawn dashed: unsure.</param>
 /// <param name="Name">The short name of its move, or of the place it led to; empty when neither was named.</param>
 /// <param name="Words">It in words.</param>
+/// <param name="Turns">The exchange turned here; it carries a knot.</param>
 public sealed record StickCut(
     int Exchange,
     int Notch,
@@ -23,5 +24,6 @@ public sealed record StickCut(
     bool Open,
     bool Dashed,
     string Name,
-    string Words
+    string Words,
+    bool Turns = false
 );

@@ -111,6 +111,9 @@
         class:through={one.cut.depth === 'through'}
         d={one.path + (one.cut.open ? '' : 'Z')}
       />
+      {#if one.cut.turns && size !== 'thumb'}
+        <circle class="knot" cx={one.x} cy={one.y} r={live ? 6 : 4} />
+      {/if}
       {#if live}
         <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
         <rect
@@ -225,6 +228,11 @@
   .lead {
     stroke: var(--color-edge);
     stroke-width: 0.75;
+  }
+  .knot {
+    fill: var(--color-ground);
+    stroke: var(--color-ink);
+    stroke-width: 2;
   }
   .hit {
     fill: transparent;

@@ -17,6 +17,8 @@ const depths = { nick: 0.28, half: 0.5, cut: 0.78, through: 1 } as const;
 export interface DrawnCut {
   cut: Cut;
   x: number;
+  /** Where the split line runs there, for the knot. */
+  y: number;
   path: string;
   tip: number;
 }
@@ -48,7 +50,7 @@ export function draw(stick: StickData, width: number, size: Size): Drawn {
       split.push(curve(x, y, to, next));
       x = to;
       y = next;
-      cuts.push(notch(cut, to, middle, half, wide));
+      cuts.push(notch(cut, to, next, middle, half, wide));
     }
     split.push(`L${at(exchange.endX).toFixed(1)} ${y.toFixed(1)}`);
     const last = index === stick.exchanges.length - 1;
@@ -63,7 +65,7 @@ function curve(x: number, y: number, toX: number, toY: number) {
 }
 
 /** A V cut from the edge of its owner: mine from above, theirs from below; a tap goes through. */
-function notch(cut: Cut, x: number, middle: number, half: number, wide: number): DrawnCut {
+function notch(cut: Cut, x: number, y: number, middle: number, half: number, wide: number): DrawnCut {
   const mine = cut.by === 'me';
   const edge = mine ? middle - half : middle + half;
   const depth = cut.depth === 'through' ? 2 * half : depths[cut.depth] * half;
@@ -72,6 +74,7 @@ function notch(cut: Cut, x: number, middle: number, half: number, wide: number):
   return {
     cut,
     x,
+    y,
     tip,
     path: `M${(x - breadth).toFixed(1)} ${edge}L${x.toFixed(1)} ${tip}L${(x + breadth).toFixed(1)} ${edge}`,
   };
