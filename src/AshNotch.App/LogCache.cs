@@ -4,6 +4,7 @@ using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Core.Weeks;
 using AshNotch.Storage;
 
 namespace AshNotch.App;
@@ -18,6 +19,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     private readonly Lock learning = new();
     private readonly Dictionary<LogWindow, Experience> learned = [];
     private readonly Dictionary<(LogWindow, Aim, Against), WeakSpots> rankings = [];
+    private readonly Dictionary<Aim, Courses> courses = [];
     private Log? learnedFrom;
     private volatile Experience? last;
     private (long Version, Log Log)? kept;
@@ -69,6 +71,21 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
         }
     }
 
+    /// <summary>How things went over the weeks.</summary>
+    public Courses Courses(Aim aim)
+    {
+        lock (learning)
+        {
+            var experience = Experience(default);
+            if (!courses.TryGetValue(aim, out var known))
+            {
+                var followed = Followed.Of(experience, Ranking(default, aim, Against.Usual));
+                courses[aim] = known = Core.Weeks.Courses.Of(Core.Skill.Experience.OfAllWeeks(experience.Log, vocabulary), followed);
+            }
+            return known;
+        }
+    }
+
     /// <summary>What places are worth under an aim.</summary>
     public PlaceValues Values(Aim aim) => PlaceValues.Of(Experience(default), aim);
 
@@ -82,6 +99,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
         learnedFrom = log;
         learned.Clear();
         rankings.Clear();
+        courses.Clear();
     }
 
     /// <summary>The names of places and moves, the user's own among them; made anew only when those change.</summary>

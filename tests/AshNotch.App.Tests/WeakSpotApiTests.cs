@@ -41,4 +41,18 @@ public class WeakSpotApiTests
         );
         Assert.Equal(before + 1, (int)(await app.Get("/api/weak-spots"))["rolls"]!);
     }
+
+    [Fact]
+    public async Task The_weeks_run_from_the_first_to_the_last_and_Today_says_what_changed()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var weeks = await app.Get("/api/weeks");
+        var courses = weeks["courses"]!.AsArray();
+        Assert.All(courses, c => Assert.Equal(5, c!["fortnights"]!.AsArray().Count));
+        Assert.Contains(courses, c => (string?)c!["name"] == "They pass your half guard with the knee cut");
+        Assert.Equal((string?)weeks["changed"], (string?)(await app.Get("/api/today"))["changed"]);
+        await using var empty = await RunningApp.Start();
+        Assert.Empty((await empty.Get("/api/weeks"))["courses"]!.AsArray());
+        Assert.Null((await empty.Get("/api/today"))["changed"]);
+    }
 }

@@ -53,6 +53,7 @@ public class SkillFitTests
         var tally = new Tally(
             new ChainShape([PlaceId.Standing], []),
             [.. cars.Select(c => new Setting(-1, 0, c.Weight, false))],
+            [],
             [.. cars.Select(_ => 1.0 / cars.Length)],
             [.. cars.Select((c, i) => new Cell(0, i) { Mine = c.Manual, Stays = 1 - c.Manual })],
             [],

@@ -9,7 +9,17 @@ const empty = new App('serve');
 test.beforeAll(() => Promise.all([demo.start(), empty.start()]));
 test.afterAll(() => Promise.all([demo.end(), empty.end()]));
 
-const screens = ['/', '/log', '/rack', '/rack/s1121-3', '/weak-spots', '/partners', '/settings', '/names'];
+const screens = [
+  '/',
+  '/log',
+  '/rack',
+  '/rack/s1121-3',
+  '/weak-spots',
+  '/weak-spots/weeks',
+  '/partners',
+  '/settings',
+  '/names',
+];
 const text = 'Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.';
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const telling = (page: Page) => page.getByLabel('Tell the roll');
@@ -144,6 +154,7 @@ test('with nothing logged every screen says what to do', async ({ page }) => {
     ['/', 'Three things to do first'],
     ['/rack', 'No rolls yet.'],
     ['/weak-spots', 'Nothing to rank yet.'],
+    ['/weak-spots/weeks', 'Nothing to follow yet.'],
     ['/partners', 'No partners yet.'],
     ['/log', 'For example:'],
   ] as const) {

@@ -18,6 +18,7 @@
     '/log': later(() => import('./pages/Log.svelte')),
     '/rack/:id?': later(() => import('./pages/Rack.svelte')),
     '/weak-spots': later(() => import('./pages/WeakSpots.svelte')),
+    '/weak-spots/weeks': later(() => import('./pages/Weeks.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),
     '/names': later(() => import('./pages/Glossary.svelte')),

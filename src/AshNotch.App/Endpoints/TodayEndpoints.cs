@@ -25,6 +25,7 @@ internal static class TodayEndpoints
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
             ranking.Spots.Count > 0 ? ranking.Spots[0] : null,
+            last.Rolls == 0 ? null : cache.Courses(aim).Changed,
             last.Rolls,
             log.Sessions.Count(s => s.Rolls.Count > 0)
         );

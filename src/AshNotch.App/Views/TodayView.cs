@@ -6,6 +6,7 @@ namespace AshNotch.App.Views;
 /// <param name="Focus">The focus, or null.</param>
 /// <param name="Last">The last session, or null.</param>
 /// <param name="First">The first weak spot, for who has no focus yet.</param>
+/// <param name="Changed">What changed lately in one sentence; null while nothing is logged.</param>
 /// <param name="Rolls">Rolls logged in all.</param>
 /// <param name="Sessions">Sessions logged in all.</param>
-public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, int Rolls, int Sessions);
+public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, string? Changed, int Rolls, int Sessions);

@@ -117,6 +117,20 @@ public sealed class ExitSplits
         return shares;
     }
 
+    /// <summary>Share of a move in what is written to have come off at a place for one side.</summary>
+    public double Written(int place, Who by, MoveId move)
+    {
+        var (of, all) = (0.0, 0.0);
+        foreach (var e in shape.ExitsOf(place))
+        {
+            if (shape.Exits[e].Key.By != by)
+                continue;
+            all += alphas[e];
+            of += shape.Exits[e].Key.Move == move ? alphas[e] : 0;
+        }
+        return all > 0 ? of / all : 0;
+    }
+
     /// <summary>Share of taps in what comes off at each place, by side, given shares.</summary>
     public double TapShare(int place, Who by, double[] shares)
     {

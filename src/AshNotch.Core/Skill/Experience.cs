@@ -20,4 +20,11 @@ public sealed record Experience(Log Log, Walk Walk, SkillModel Model, MatVocabul
         var walk = Walk.Of(log, vocabulary, asOf);
         return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
     }
+
+    /// <summary>Learns from a log with every week counting alike: what average weeks are like.</summary>
+    public static Experience OfAllWeeks(Log log, MatVocabulary vocabulary)
+    {
+        var walk = Walk.Of(log, vocabulary, halfLifeWeeks: double.PositiveInfinity);
+        return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
+    }
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -20,6 +21,8 @@ public sealed class SkillModel
     private readonly double[][] bookOdds;
     private readonly Counted counted;
     private readonly double[] starts;
+    private readonly Func<int, Who, double, double> offset;
+    private readonly ConcurrentDictionary<(int, int), double[]> written = [];
 
     private SkillModel(
         Tally tally,
@@ -29,6 +32,7 @@ public sealed class SkillModel
         SkillPrior prior,
         Mode[] modes,
         double[][] bookOdds,
+        Func<int, Who, double, double> offset,
         Counted counted
     )
     {
@@ -39,6 +43,7 @@ public sealed class SkillModel
         Prior = prior;
         this.modes = modes;
         this.bookOdds = bookOdds;
+        this.offset = offset;
         this.counted = counted;
         starts = (double[])tally.Starts.Clone();
         foreach (var start in Book.Starts)
@@ -95,7 +100,7 @@ public sealed class SkillModel
                 SkillFit.Of(tally, layout, (place, by) => Offset(place, by, stops), layout.Prior(tried.Prior), tried.Mode.Numbers)
             )
             .ToArray();
-        return new SkillModel(tally, layout, splits, unwritten, tried.Prior, modes, odds, Counted.Of(walk));
+        return new SkillModel(tally, layout, splits, unwritten, tried.Prior, modes, odds, Offset, Counted.Of(walk));
     }
 
     /// <summary>The chain that is expected.</summary>
@@ -120,6 +125,33 @@ public sealed class SkillModel
         var (kept, left) = unwritten.Landings;
         var written = Math.Max(0.05, Beta.Sample(own, kept, left));
         return Chain(modes[node].Draw(deviates, sign), splits.Draw(written, own), written, unwritten.StopShares[node], against);
+    }
+
+    /// <summary>
+    /// The chance that a written step at a place in a roll of the walk is a move of somebody that came off: as written, not as it happened,
+    /// to be held against what was written.
+    /// </summary>
+    /// <param name="from">The place.</param>
+    /// <param name="roll">Index of the roll in the walk.</param>
+    /// <param name="by">Whose.</param>
+    /// <param name="move">Which move; null for any.</param>
+    public double Written(PlaceId from, int roll, Who by, MoveId? move)
+    {
+        var place = Shape.IndexOf(from);
+        var key = (place, tally.SettingOf[roll]);
+        if (!written.TryGetValue(key, out var chances))
+        {
+            var middle = modes.Length / 2;
+            double Odds(Who side) =>
+                Math.Exp(
+                    offset(place, side, unwritten.StopShares[middle])
+                        + layout.At(place, side, modes[middle].Numbers)
+                        + layout.Versus(tally.Settings[key.Item2], side, modes[middle].Numbers)
+                );
+            var (mine, theirs) = (Odds(Who.Me), Odds(Who.Partner));
+            written[key] = chances = [mine / (1 + mine + theirs), theirs / (1 + mine + theirs)];
+        }
+        return move is null ? chances[(int)by] : chances[(int)by] * splits.Written(place, by, move.Value);
     }
 
     private RollChain Chain(double[] numbers, double[] shares, double written, double stops, Against against)

@@ -7,6 +7,7 @@ namespace AshNotch.Core.Skill;
 /// <summary>A walk added up: what the fit needs of it, however long it is.</summary>
 /// <param name="Shape">The places and exits of the book and of the walk.</param>
 /// <param name="Settings">Against whom and in what.</param>
+/// <param name="SettingOf">The setting of each roll of the walk.</param>
 /// <param name="Mix">Share of each setting in my rolls as weighted; sums to 1.</param>
 /// <param name="Cells">What happened at each place in each setting.</param>
 /// <param name="Exits">Weighted count of each exit, in the order of the shape's exits.</param>
@@ -19,6 +20,7 @@ namespace AshNotch.Core.Skill;
 public sealed record Tally(
     ChainShape Shape,
     IReadOnlyList<Setting> Settings,
+    int[] SettingOf,
     double[] Mix,
     IReadOnlyList<Cell> Cells,
     double[] Exits,
@@ -91,6 +93,7 @@ public sealed record Tally(
         return new Tally(
             shape,
             settings,
+            settingOf,
             mix,
             [.. cells.Values],
             [.. shape.Exits.Select(e => exits[(e.From, e.Key)])],

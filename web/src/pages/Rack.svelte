@@ -64,7 +64,8 @@
         {#if !filtered}<button class="do" onclick={() => push('/log')}>Log a roll</button>{/if}
       {:else}
         <p class="quiet">
-          {times(rack.rolls, 'roll')}. Your notches are cut from the upper edge, theirs from the lower.
+          {times(rack.rolls, 'roll')}. Your notches are cut from the upper edge, theirs from the lower; the
+          ring marks where it turned.
         </p>
       {/if}
       {#each rack.sessions as session (session.id)}

@@ -44,6 +44,12 @@
       <p>After a handful of rolls this card says what to work on.</p>
     {/if}
   </section>
+  {#if now.changed}
+    <section aria-labelledby="changed" class="my-6">
+      <h2 id="changed">Over the weeks</h2>
+      <p>{now.changed} <a href="/weak-spots/weeks" use:link>Look</a></p>
+    </section>
+  {/if}
   {#if now.last}
     <section aria-labelledby="last">
       <h2 id="last">

@@ -8,6 +8,7 @@
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
   import Waiting from '../kit/Waiting.svelte';
+  import CostNav from '../parts/CostNav.svelte';
   import RollRow from '../parts/RollRow.svelte';
   import { need, terms } from '../parts/trade.svelte';
 
@@ -90,6 +91,7 @@
     onchoose={aimAt}
   />
 </header>
+<CostNav />
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Following the chain" />{/if}
 <div class="filters">

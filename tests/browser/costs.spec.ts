@@ -1,0 +1,38 @@
+import { expect, test } from '@playwright/test';
+import { App } from './app';
+
+const demo = new App('demo');
+test.beforeAll(() => demo.start());
+test.afterAll(() => demo.end());
+
+test('a spot says how sure it is, against whom, and an equal changes the ranking', async ({ page }) => {
+  await page.goto(`${demo.url}/#/weak-spots`);
+  const why = page.getByRole('region', { name: 'Why number 1' });
+  await expect(why).toContainText(/Likely between \d\.\d and \d\.\d points a roll/);
+  await expect(why).toContainText('Against a partner who is your equal');
+  const answered = page.waitForResponse(/weak-spots\?.*against=even/);
+  await page.getByText('An equal', { exact: true }).first().click();
+  expect(((await (await answered).json()) as { against: string }).against).toBe('even');
+  await page.getByLabel('Weeks').selectOption('4');
+  await expect(page.getByText(/^From \d+ rolls/)).toBeVisible();
+  await expect(page.getByText('From 120 rolls')).toBeHidden();
+});
+
+test('the weeks of one thing open with their counts, partners and rolls', async ({ page }) => {
+  await page.goto(demo.url);
+  await page.getByRole('region', { name: 'Over the weeks' }).getByRole('link', { name: 'Look' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Over weeks' })).toBeVisible();
+  await page.getByRole('button', { name: /They pass your half guard with the knee cut/ }).click();
+  const opened = page.getByRole('region', { name: /They pass your half guard with the knee cut/ });
+  await expect(opened.getByRole('table').first().getByRole('row')).toHaveCount(6);
+  await expect(opened.getByRole('cell', { name: 'Alder' })).toBeVisible();
+  await expect(opened.getByRole('link', { name: /^Roll with / }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Ranking' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'What really costs you' })).toBeVisible();
+});
+
+test('a stick says where it turned', async ({ page }) => {
+  await page.goto(`${demo.url}/#/rack/s1121-3`);
+  await expect(page.getByRole('button', { name: /Here it turned$/ })).toHaveCount(1);
+  await expect(page.locator('svg .knot').first()).toBeVisible();
+});
