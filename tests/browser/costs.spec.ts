@@ -11,7 +11,7 @@ test('a spot says how sure it is, against whom, and an equal changes the ranking
   await expect(why).toContainText(/Likely between \d\.\d and \d\.\d points a roll/);
   await expect(why).toContainText('Against a partner who is your equal');
   const answered = page.waitForResponse(/weak-spots\?.*against=even/);
-  await page.getByText('An equal', { exact: true }).first().click();
+  await page.locator('.filters').getByText('An equal').click();
   expect(((await (await answered).json()) as { against: string }).against).toBe('even');
   await page.getByLabel('Weeks').selectOption('4');
   await expect(page.getByText(/^From \d+ rolls/)).toBeVisible();
