@@ -63,7 +63,17 @@ public static class WebHost
         app.Use(Guard.Run);
         app.UsePages();
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
-        app.MapPartners().MapPractitioner().MapWeakSpots().MapWeeks().MapFocus().MapToday().MapDrafts().MapSettings().MapExport().MapDemo();
+        app.MapPartners()
+            .MapPractitioner()
+            .MapWeakSpots()
+            .MapWeeks()
+            .MapGrain()
+            .MapFocus()
+            .MapToday()
+            .MapDrafts()
+            .MapSettings()
+            .MapExport()
+            .MapDemo();
         // The first letters somebody writes should not wait for the names to be learned.
         app.Lifetime.ApplicationStarted.Register(() =>
             Task.Run(() => RollReader.Read(Examples.Roll, app.Services.GetRequiredService<LogCache>().Book))

@@ -55,4 +55,21 @@ public class WeakSpotApiTests
         Assert.Empty((await empty.Get("/api/weeks"))["courses"]!.AsArray());
         Assert.Null((await empty.Get("/api/today"))["changed"]);
     }
+
+    [Fact]
+    public async Task The_grain_is_filtered_by_partner_and_changes_are_thought_through()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var all = await app.Get("/api/grain");
+        var one = await app.Get($"/api/grain?partner={(string?)(await app.Get("/api/partners"))[0]!["partner"]!["id"]}");
+        int Seen(System.Text.Json.Nodes.JsonNode grain) => grain["knots"]!.AsArray().Sum(k => (int)k!["seen"]!);
+        Assert.InRange(Seen(one), 1, Seen(all) - 1);
+        var change = """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "to": null, "odds": 0.5 }""";
+        var (status, thought) = await app.Post("/api/what-if", $$"""{ "against": null, "changes": [{{change}}] }""");
+        Assert.Equal(200, status);
+        Assert.True((double)thought!["answer"]!["after"]! > (double)thought["answer"]!["before"]!);
+        var (refused, problem) = await app.Post("/api/what-if", $$"""{ "against": null, "changes": [{{change.Replace("0.5", "0")}}] }""");
+        Assert.Equal(400, refused);
+        Assert.NotNull(problem!["errors"]!["changes[0].odds"]);
+    }
 }

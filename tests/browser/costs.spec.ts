@@ -36,3 +36,34 @@ test('a stick says where it turned', async ({ page }) => {
   await expect(page.getByRole('button', { name: /Here it turned$/ })).toHaveCount(1);
   await expect(page.locator('svg .knot').first()).toBeVisible();
 });
+
+test('a place of the grain shows what comes in and goes out, and what if', async ({ page }) => {
+  await page.goto(`${demo.url}/#/weak-spots/grain`);
+  await page.locator('svg g').filter({ hasText: 'your half guard' }).dispatchEvent('click');
+  const place = page.getByRole('region', { name: 'your half guard' });
+  await expect(place.getByRole('table')).toHaveCount(2);
+  await expect(place.getByRole('row').filter({ hasText: 'their side control' }).first()).toContainText(
+    /\d+ logged/,
+  );
+  const knee = place.getByRole('slider', { name: 'Their knee cut pass' });
+  await knee.focus();
+  for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowLeft');
+  await expect(place.getByRole('status')).toContainText(
+    /A roll would bring -?\d\.\d instead of -?\d\.\d points/,
+  );
+  await place.getByRole('button', { name: 'Drill this' }).click();
+  await expect(page.getByText('Stop the knee cut pass from your half guard.')).toBeVisible();
+  await expect(page.getByText(/Chosen because: A roll would bring/)).toBeVisible();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test('the grain is one place at a time', async ({ page }) => {
+    await page.goto(`${demo.url}/#/weak-spots/grain`);
+    await page.getByLabel('Place').selectOption({ label: 'your mount' });
+    await expect(page.getByRole('heading', { name: 'your mount' })).toBeVisible();
+    await expect(page.locator('.map')).toBeHidden();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+  });
+});

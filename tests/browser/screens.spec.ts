@@ -16,6 +16,7 @@ const screens = [
   '/rack/s1121-3',
   '/weak-spots',
   '/weak-spots/weeks',
+  '/weak-spots/grain',
   '/partners',
   '/settings',
   '/names',
@@ -155,6 +156,7 @@ test('with nothing logged every screen says what to do', async ({ page }) => {
     ['/rack', 'No rolls yet.'],
     ['/weak-spots', 'Nothing to rank yet.'],
     ['/weak-spots/weeks', 'Nothing to follow yet.'],
+    ['/weak-spots/grain', 'No grain yet'],
     ['/partners', 'No partners yet.'],
     ['/log', 'For example:'],
   ] as const) {

@@ -24,6 +24,20 @@ public static class Saying
         return $"{mine} {from} comes off {Times(spot.Count)} in {spot.Attempts}; twice the odds is worth {gain}.{few}";
     }
 
+    /// <summary>An exchange with its gain, without its counts.</summary>
+    public static string Brief(Candidate candidate, double gain, Aim aim, MatVocabulary vocabulary)
+    {
+        var what =
+            candidate.By == Who.Partner ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
+            : candidate.Move is { } move ? $"Your {vocabulary.MoveName(move)} {vocabulary.SayFrom(candidate.From)}"
+            : $"Getting to {ExchangeWords.Reached(candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
+        return $"{what}: {About(gain)} {Reward.Unit(aim)}";
+    }
+
+    /// <summary>What a roll would bring after some change, against now.</summary>
+    public static string Moved(double before, double after, Aim aim) =>
+        $"A roll would bring {Figure(after)} instead of {Figure(before)} {Reward.Unit(aim).Split(' ')[0]}.";
+
     /// <summary>Says why: how often, how likely, how costly, each with its counts.</summary>
     public static Why Why(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
     {

@@ -6,7 +6,8 @@ namespace AshNotch.Core.Rolls;
 /// <param name="Attire">Sessions in this attire.</param>
 /// <param name="First">Sessions from this day on.</param>
 /// <param name="Last">Sessions up to this day.</param>
-public readonly record struct LogWindow(Attire? Attire = null, DateOnly? First = null, DateOnly? Last = null)
+/// <param name="Partner">Rolls with this partner, by id.</param>
+public readonly record struct LogWindow(Attire? Attire = null, DateOnly? First = null, DateOnly? Last = null, string? Partner = null)
 {
     /// <summary>The log with those sessions only; a session without a day is left out where days are asked for.</summary>
     public Log Of(Log log)
@@ -14,7 +15,13 @@ public readonly record struct LogWindow(Attire? Attire = null, DateOnly? First =
         if (this == default)
             return log;
         var window = this;
-        return log with { Sessions = [.. log.Sessions.Where(window.Holds)] };
+        return log with { Sessions = [.. log.Sessions.Where(window.Holds).Select(window.With)] };
+    }
+
+    private Session With(Session session)
+    {
+        var partner = Partner;
+        return partner is null ? session : session with { Rolls = [.. session.Rolls.Where(r => r.Partner == partner)] };
     }
 
     private bool Holds(Session session) =>

@@ -6,12 +6,16 @@
     label,
     value,
     most,
+    least = 0,
+    step = 0.1,
     say,
     onmove,
   }: {
     label: string;
     value: number;
     most: number;
+    least?: number;
+    step?: number;
     /** A value in words. */
     say: (value: number) => string;
     onmove: (value: number) => void;
@@ -20,9 +24,11 @@
 
 <Slider
   value={[Math.min(value, most)]}
-  max={Math.max(most, 0.1)}
-  step={0.1}
-  onValueChange={({ value: [next] }) => next !== undefined && Math.abs(next - value) > 0.05 && onmove(next)}
+  min={least}
+  max={Math.max(most, least + step)}
+  {step}
+  onValueChange={({ value: [next] }) =>
+    next !== undefined && Math.abs(next - value) > step / 2 && onmove(next)}
   getAriaValueText={({ value: at }) => say(at)}
   class="min-h-[44px] w-full justify-center"
 >

@@ -5,6 +5,7 @@
   const ways = [
     { path: '/weak-spots', name: 'Ranking' },
     { path: '/weak-spots/weeks', name: 'Over weeks' },
+    { path: '/weak-spots/grain', name: 'Grain' },
   ];
 </script>
 

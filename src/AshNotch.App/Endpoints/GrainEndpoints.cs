@@ -1,0 +1,73 @@
+using AshNotch.App.Views;
+using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
+using AshNotch.Core.Grain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
+using AshNotch.Storage;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace AshNotch.App.Endpoints;
+
+/// <summary>The map of places, and thinking changes through on it.</summary>
+internal static class GrainEndpoints
+{
+    private const int MostChanges = 20;
+    private const double LeastOdds = 0.01;
+    private const double MostOdds = 100;
+
+    public static IEndpointRouteBuilder MapGrain(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/grain", Grain).WithName("grain").ProducesValidationProblem();
+        routes.MapPost("/api/what-if", WhatIf).WithName("whatIf").ProducesValidationProblem();
+        return routes;
+    }
+
+    private static GrainMap Grain(
+        string? against,
+        string? attire,
+        string? first,
+        string? last,
+        string? partner,
+        LogCache cache,
+        LogStore store
+    )
+    {
+        var check = new Checker();
+        var whom = check.Term<Against>(against, "against") ?? Against.Usual;
+        var window = new LogWindow(
+            check.Term<Attire>(attire, "attire"),
+            check.Day(first, "", "first"),
+            check.Day(last, "", "last"),
+            string.IsNullOrEmpty(partner) ? null : partner
+        );
+        check.ThrowIfFaulty();
+        return GrainMap.Of(cache.Experience(window), SettingsEndpoints.AimOf(store), whom, []);
+    }
+
+    private static Ok<WhatIfView> WhatIf(WhatIfAsked asked, LogCache cache, LogStore store)
+    {
+        var check = new Checker();
+        var whom = check.Term<Against>(asked.Against, "against") ?? Against.Usual;
+        if (asked.Changes.Count > MostChanges)
+            check.Fault("changes", $"at most {MostChanges} changes can be thought through at once; take some out.");
+        var changes = asked.Changes.Select((c, i) => Read(c, check, $"changes[{i}].")).ToList();
+        check.ThrowIfFaulty();
+        var aim = SettingsEndpoints.AimOf(store);
+        var experience = cache.Experience(default);
+        return TypedResults.Ok(
+            new WhatIfView(WhatIfAnswer.Of(experience, aim, whom, changes), GrainMap.Of(experience, aim, whom, changes).Flows)
+        );
+    }
+
+    private static WhatIf Read(WhatIfChange change, Checker check, string at) =>
+        new(
+            check.Place(change.From, at, "from") ?? PlaceId.Standing,
+            check.Term<Who>(change.By, at, "by") ?? Who.Me,
+            check.Move(change.Move, at, "move"),
+            check.Place(change.To, at, "to"),
+            check.Number(change.Odds, at, "odds", LeastOdds, MostOdds, "a factor") ?? 1
+        );
+}

@@ -1,0 +1,193 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { api, got, type Schemas } from '../api/client';
+  import { resource } from '../base/resource.svelte';
+  import { weeksAgo } from '../base/words';
+  import Combo from '../kit/Combo.svelte';
+  import Failed from '../kit/Failed.svelte';
+  import { tell, tellTrouble } from '../kit/notices';
+  import Waiting from '../kit/Waiting.svelte';
+  import CostNav from '../parts/CostNav.svelte';
+  import GrainDrawing from '../parts/GrainDrawing.svelte';
+  import GrainPlace from '../parts/GrainPlace.svelte';
+  import { need, partnerChoices, terms } from '../parts/trade.svelte';
+
+  need(terms);
+  const partners = resource(() => got(api.GET('/api/partners')));
+  let partner = $state<string | null>(null);
+  let attire = $state<Schemas['Attire'] | ''>('');
+  let weeks = $state(0);
+  const filtered = $derived(partner !== null || attire !== '' || weeks > 0);
+
+  const asked = resource(() =>
+    got(
+      api.GET('/api/grain', {
+        params: {
+          query: {
+            partner: partner ?? undefined,
+            attire: attire || undefined,
+            first: weeks ? weeksAgo(weeks) : undefined,
+          },
+        },
+      }),
+    ),
+  );
+  const grain = $derived(asked.value);
+
+  let wanted = $state<string | null>(null);
+  const knot = $derived(grain?.knots.find((k) => k.id === wanted) ?? grain?.knots[0]);
+
+  // What is thought through: the power of two of each way out that was moved.
+  let powers = $state<Record<string, number>>({});
+  const keyOf = (way: Schemas['Way']) => `${way.from} ${way.by} ${way.move ?? way.to}`;
+  const changes = $derived(
+    (grain?.ways ?? []).flatMap((way) => {
+      const at = powers[keyOf(way)] ?? 0;
+      return at === 0 ? [] : [{ from: way.from, by: way.by, move: way.move, to: way.to, odds: 2 ** at }];
+    }),
+  );
+  const thought = resource(async () =>
+    changes.length === 0 || filtered
+      ? null
+      : got(api.POST('/api/what-if', { body: { against: 'usual', changes } })),
+  );
+  async function drill() {
+    const [change] = changes;
+    if (!change) return;
+    const { from, by, move, to } = change;
+    try {
+      await got(api.POST('/api/focus', { body: { from, by, move, to, reason: thought.value?.answer.say } }));
+      tell({ text: 'That is your focus now, with what it would bring.' });
+      await push('/');
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
+
+  const flows = $derived((changes.length > 0 && thought.value?.flows) || (grain?.flows ?? []));
+</script>
+
+<svelte:head><title>Grain · Ash Notch</title></svelte:head>
+
+<h1>The grain of your rolls</h1>
+<CostNav />
+<Failed of={asked} />
+{#if asked.waiting}<Waiting what="Following the grain" />{/if}
+<div class="filters">
+  <div class="min-w-48">
+    <Combo
+      label="Partner"
+      hideLabel
+      value={partner}
+      none="with anyone"
+      ready={!partners.waiting}
+      choices={partnerChoices(partners.value ?? [])}
+      onchoose={(id) => {
+        partner = id || null;
+        powers = {};
+      }}
+    />
+  </div>
+  <label class="field"
+    ><span class="sr-only">Attire</span><select bind:value={attire} onchange={() => (powers = {})}>
+      <option value="">gi and no-gi</option>
+      {#each terms.value?.attires ?? [] as one (one.id)}<option value={one.id}>only {one.say}</option>{/each}
+    </select></label
+  >
+  <label class="field"
+    ><span class="sr-only">Weeks</span><select bind:value={weeks} onchange={() => (powers = {})}>
+      <option value={0}>all weeks</option>
+      {#each [4, 8, 16, 52] as one (one)}<option value={one}>the last {one} weeks</option>{/each}
+    </select></label
+  >
+</div>
+{#if grain && grain.knots.every((k) => k.seen === 0)}
+  <p class="my-4">
+    {filtered
+      ? 'No rolls of that kind. Widen what you look at.'
+      : 'No grain yet: it grows with every roll you log.'}
+  </p>
+  {#if !filtered}<button class="do" onclick={() => push('/log')}>Log a roll</button>{/if}
+{:else if grain && knot}
+  <p class="quiet">
+    From "they finish" at the bottom to "I finish" at the top; lines as thick as they are frequent. Choose a
+    place to see what comes in and goes out.
+  </p>
+  <div class="both">
+    <div class="map">
+      <GrainDrawing knots={grain.knots} {flows} chosen={wanted} onchoose={(id) => (wanted = id)} />
+    </div>
+    <section class="plank" aria-labelledby="place">
+      <label class="field"
+        ><span>Place</span><select value={knot.id} onchange={(event) => (wanted = event.currentTarget.value)}>
+          {#each grain.knots as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+        </select></label
+      >
+      {#if changes.length > 0 && thought.value}
+        <div class="thought" role="status">
+          <p><b>{thought.value.answer.say}</b></p>
+          <p class="quiet">Then first in line: {thought.value.answer.first.join('; ')}.</p>
+          <button class="may" onclick={() => (powers = {})}>As it is</button>
+          {#if changes.length === 1}<button class="do" onclick={drill}>Drill this</button>{/if}
+        </div>
+      {/if}
+      <GrainPlace
+        {knot}
+        knots={grain.knots}
+        {flows}
+        ways={filtered ? [] : grain.ways}
+        unit={grain.unit}
+        power={(way) => powers[keyOf(way)] ?? 0}
+        onmove={(way, at) => (powers[keyOf(way)] = at)}
+      />
+    </section>
+  </div>
+{/if}
+
+<style>
+  .filters {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.5rem 1rem;
+    align-items: center;
+    margin: 0.5rem 0;
+  }
+  .both {
+    display: grid;
+    grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+    gap: 1.75rem;
+    margin-top: 0.75rem;
+    align-items: start;
+  }
+  section {
+    padding: 1rem 1.25rem;
+  }
+  section > :global(h2) {
+    margin-top: 0.75rem;
+  }
+  .map {
+    position: sticky;
+    top: 4.5rem;
+  }
+  .thought {
+    position: sticky;
+    top: 54px;
+    z-index: 2;
+    background: var(--color-raised);
+    padding-block: 0.5rem;
+    border-left: 4px solid var(--color-ink);
+    padding-left: 0.75rem;
+    margin-top: 0.75rem;
+  }
+  @media (max-width: 900px) {
+    .both {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    .map {
+      display: none;
+    }
+    .thought {
+      top: 0;
+    }
+  }
+</style>

@@ -1,0 +1,112 @@
+<!-- One place of the map: what comes in, what goes out, and what if its ways out went otherwise. -->
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import Scrubber from '../kit/Scrubber.svelte';
+
+  interface Props {
+    knot: Schemas['Knot'];
+    knots: Schemas['Knot'][];
+    flows: Schemas['Flow'][];
+    ways: Schemas['Way'][];
+    unit: string;
+    /** The power of two that the odds of a way out are multiplied by. */
+    power: (way: Schemas['Way']) => number;
+    onmove: (way: Schemas['Way'], power: number) => void;
+  }
+  let { knot, knots, flows, ways, unit, power, onmove }: Props = $props();
+
+  const name = (id: string) => knots.find((k) => k.id === id)?.name ?? id;
+  const often = (n: number) => (n < 0.095 ? n.toFixed(2) : n.toFixed(1));
+  const sides = $derived([
+    { title: 'What comes in', flows: flows.filter((f) => f.to === knot.id), other: 'from' as const },
+    { title: 'What goes out', flows: flows.filter((f) => f.from === knot.id), other: 'to' as const },
+  ]);
+  const shown = 6;
+  const here = $derived(ways.filter((w) => knot.places.includes(w.from)));
+  const odds = (at: number) =>
+    at === 0
+      ? 'as it is'
+      : at > 0
+        ? `${(2 ** at).toFixed(1)} times the odds`
+        : `odds divided by ${(2 ** -at).toFixed(1)}`;
+</script>
+
+<h2 id="place">{knot.name}</h2>
+{#if knot.value != null}
+  <p>
+    {often(knot.visitsPerRoll)} steps a roll; {knot.seen} logged. From here a roll is worth {knot.value.toFixed(
+      1,
+    )}
+    {unit.split(' ')[0]} on average.
+  </p>
+{/if}
+{#each sides as side (side.title)}
+  {#if side.flows.length > 0}
+    <h3>{side.title}</h3>
+    <table>
+      <thead class="sr-only"><tr><th>Place</th><th>Whose</th><th>Times a roll</th><th>Logged</th></tr></thead>
+      <tbody>
+        {#each side.flows.slice(0, shown) as flow (`${flow.from} ${flow.to} ${flow.by}`)}
+          <tr>
+            <td>{name(flow[side.other])}</td>
+            <td class={flow.by}>{flow.by === 'me' ? 'mine' : 'theirs'}</td>
+            <td>{often(flow.perRoll)} a roll ({often(flow.low)} to {often(flow.high)})</td>
+            <td>{flow.count} logged</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    {#if side.flows.length > shown}<p class="quiet">And {side.flows.length - shown} that are thinner.</p>{/if}
+  {/if}
+{/each}
+{#if here.length > 0}
+  <h3>What if</h3>
+  <ul>
+    {#each here as way (`${way.from} ${way.by} ${way.move ?? way.to}`)}
+      <li>
+        <span><b class={way.by}>{way.by === 'me' ? 'Your' : 'Their'}</b> {way.say}</span>
+        <span class="quiet">{way.count} of {way.attempts}; {odds(power(way))}</span>
+        <Scrubber
+          label="{way.by === 'me' ? 'Your' : 'Their'} {way.say}"
+          value={power(way)}
+          least={-2}
+          most={2}
+          step={0.25}
+          say={odds}
+          onmove={(at) => onmove(way, at)}
+        />
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    font-variant-numeric: tabular-nums;
+  }
+  td {
+    padding: 0.25rem 0.5rem 0.25rem 0;
+    border-bottom: 1px solid var(--color-grain);
+    vertical-align: top;
+  }
+  .me {
+    color: var(--color-mine);
+  }
+  .partner {
+    color: var(--color-theirs);
+  }
+  h3 {
+    margin-top: 1rem;
+  }
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 1rem;
+    padding-top: 0.5rem;
+  }
+  li :global([data-scope='slider'][data-part='root']) {
+    grid-column: 1 / -1;
+  }
+</style>
