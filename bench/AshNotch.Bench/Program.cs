@@ -1,17 +1,20 @@
 using AshNotch.Bench;
 using AshNotch.Bench.Simulation;
 
-// Usage: AshNotch.Bench [reading [show] | speed | crash [RUNS] | simulation [PRACTITIONERS]]; without a name, all of them.
+// Usage: AshNotch.Bench [reading [show] | speed | crash [RUNS] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
+// Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "speed" or "crash" or "simulation"))
+if (name is not ("all" or "reading" or "speed" or "crash" or "simulation" or "closed-loop"))
 {
-    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed, crash and simulation.");
+    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed, crash, simulation and closed-loop.");
     return 2;
 }
 if (name is "all" or "reading")
     Reading.Run(args[Math.Min(1, args.Length)..]);
 if (name is "all" or "simulation")
     Simulation.Run(args.Length > 1 && int.TryParse(args[1], out var count) ? count : 50);
+if (name is "all" or "closed-loop")
+    ClosedLoop.Run(args.Length > 1 && int.TryParse(args[1], out var drilling) ? drilling : 50);
 if (name is "all" or "speed")
     Speed.Run();
 return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;

@@ -8,8 +8,6 @@ const folder = resolve(process.env.SHOTS ?? resolve(import.meta.dirname, '../../
 const only = process.env.ONLY ?? '';
 const one =
   'Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. He got an armbar. Next time I need to get the underhook first.';
-const several =
-  'First roll with Alder. I pulled guard to half guard. He knee cut to side control and finished an americana.\n\nThen with Sorrel, a blue belt, bigger than me. He shot a double, I sprawled and took his back. I finished the rear naked choke. He pulled guard and I wozzled past.';
 const filmed =
   '[0:05] Started standing. I pulled guard to half guard.\n[0:21] He knee cut to side control.\n[0:34] I escaped to half guard.\n[0:48] I hit the old school sweep.';
 
@@ -26,11 +24,13 @@ for (const [name, path] of [
   ['rack', '/rack'],
   ['roll', '/rack/s1121-3'],
   ['weak-spots', '/weak-spots'],
+  ['weeks', '/weak-spots/weeks'],
+  ['grain', '/weak-spots/grain'],
   ['partners', '/partners'],
   ['settings', '/settings'],
 ] as const) {
   views.push({ name, path, width: 1280, height: 800, mode: 'light' });
-  if (name !== 'settings')
+  if (!['settings', 'partners', 'rack', 'weeks'].includes(name))
     views.push({
       name: `${name}-phone`,
       path,
@@ -38,7 +38,7 @@ for (const [name, path] of [
       height: 844,
       mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
     });
-  if (name === 'log' || name === 'weak-spots' || name === 'rack')
+  if (name === 'weak-spots' || name === 'rack' || name === 'grain')
     views.push({
       name: `${name}-dark`,
       path,
@@ -79,7 +79,6 @@ test('every main view', async ({ browser }) => {
         if (view.width < 700) await page.locator('summary').first().click();
         const told = {
           'log-tap-phone': 'Started in my half guard.',
-          'log-dark': several,
           'log-film': filmed,
         };
         await page.getByLabel('Tell the roll').fill(told[view.name as keyof typeof told] ?? one);
@@ -91,6 +90,16 @@ test('every main view', async ({ browser }) => {
           await page.evaluate(() => scrollTo(0, 0));
         }
         if (view.name.includes('tap')) await segment(page, 'How to log', 'Tap').click();
+      }
+      if (view.path.startsWith('/weak-spots/')) {
+        if (view.name === 'weeks')
+          await page.getByRole('button', { name: /They pass your half guard/ }).click();
+        else await page.getByLabel('Place').selectOption({ label: 'your half guard' });
+      }
+      if (view.name === 'grain-dark') {
+        await page.getByRole('slider', { name: 'Their knee cut pass' }).focus();
+        for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowLeft');
+        await page.getByRole('status').waitFor();
       }
       await page.waitForLoadState('networkidle');
       await page.waitForTimeout(350);

@@ -8,6 +8,19 @@ namespace AshNotch.Formats.Json;
 public sealed class Checker
 {
     private readonly List<Fault> faults = [];
+    private readonly Dictionary<string, string> names = [];
+
+    /// <summary>
+    /// Whether paths are put together. Without them a first look at a log of years is much faster; what it finds at fault is looked at again
+    /// with them.
+    /// </summary>
+    public bool Traces { get; init; } = true;
+
+    /// <summary>The path of an item of a list; empty where none are put together.</summary>
+    public string Item(string list, int index) => Traces ? $"{list}[{index}]" : "";
+
+    /// <summary>A path with something after it; empty where none are put together.</summary>
+    public string Path(string where, string rest) => Traces ? where + rest : "";
 
     /// <summary>What was wrong so far.</summary>
     public IReadOnlyList<Fault> Faults => faults;
@@ -126,15 +139,20 @@ public sealed class Checker
     public string? Name(string? written, string at, string field = "")
     {
         var name = Text(written?.Trim(), at, field, Limits.LongestName);
-        if (name is null || !name.Any(char.IsControl))
-            return name;
+        if (name is null)
+            return null;
+        // The same few ids come again and again: one string for each.
+        if (names.TryGetValue(name, out var known))
+            return known;
+        if (!name.Any(char.IsControl))
+            return names[name] = name;
         Fault(at, field, "has line breaks or control characters; keep it on one line.");
         return null;
     }
 
     /// <summary>A list of short texts, the empty ones left out.</summary>
     public IReadOnlyList<string> Names(IReadOnlyList<string>? written, string at, string field) =>
-        written is null ? [] : [.. written.Select((w, i) => Name(w, at, $"{field}[{i}]")).OfType<string>()];
+        written is null or [] ? [] : [.. written.Select((w, i) => Name(w, at, Item(field, i))).OfType<string>()];
 
     private static string Short(string text) => text.Length <= 40 ? text : text[..40] + "…";
 }

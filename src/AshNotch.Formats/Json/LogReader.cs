@@ -32,7 +32,19 @@ public static class LogReader
     /// <exception cref="FaultyInputException">The input is at fault; says where.</exception>
     public static ReadLog Read(LogDocument document, MatVocabulary vocabulary)
     {
-        var check = new Checker();
+        try
+        {
+            return Read(document, vocabulary, new Checker { Traces = false });
+        }
+        catch (FaultyInputException)
+        {
+            // Now with the paths.
+            return Read(document, vocabulary, new Checker());
+        }
+    }
+
+    private static ReadLog Read(LogDocument document, MatVocabulary vocabulary, Checker check)
+    {
         if (document.Format != LogDocument.FormatName)
             check.Fault("format", $"should be \"{LogDocument.FormatName}\"; this is some other file.");
         else if (document.Version is null)
@@ -59,7 +71,10 @@ public static class LogReader
                 check.Fault($"sessions[{s}]", "is null; take it out or fill it in.");
         }
         Unique(sessions.Select((x, i) => (x.Id, $"sessions[{i}].id")), check);
-        Unique(sessions.SelectMany((x, i) => x.Rolls.Select((r, j) => (r.Id, $"sessions[{i}].rolls[{j}].id"))), check);
+        Unique(
+            sessions.SelectMany((x, i) => x.Rolls.Select((r, j) => (r.Id, check.Path(check.Item($"sessions[{i}].rolls", j), ".id")))),
+            check
+        );
 
         var log = new Log
         {
@@ -170,8 +185,8 @@ public static class LogReader
 
     private static Session Read(SessionDocument written, int index, HashSet<string> partners, Checker check)
     {
-        var where = $"sessions[{index}]";
-        var head = ReadHead(written, string.Create(CultureInfo.InvariantCulture, $"s{index + 1}"), check, where + ".");
+        var where = check.Item("sessions", index);
+        var head = ReadHead(written, string.Create(CultureInfo.InvariantCulture, $"s{index + 1}"), check, check.Path(where, "."));
         var rolls = new List<Roll>();
         for (var r = 0; r < (written.Rolls?.Count ?? 0); r++)
         {
@@ -182,9 +197,9 @@ public static class LogReader
             }
             var roll = RollReading.Read(
                 document,
-                string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}"),
+                string.IsNullOrWhiteSpace(document.Id) ? string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}") : document.Id,
                 check,
-                $"{where}.rolls[{r}]"
+                check.Item(check.Path(where, ".rolls"), r)
             );
             if (roll.Partner is not null && !partners.Contains(roll.Partner))
                 check.Fault(

@@ -13,10 +13,10 @@ public static class RollReading
     /// <param name="where">Path of the roll, empty when it is the whole document.</param>
     public static Roll Read(RollDocument written, string id, Checker check, string where)
     {
-        var at = where.Length == 0 ? "" : where + ".";
-        var exchanges = Each(written.Exchanges, $"{at}exchanges", check, (e, path) => Read(e, check, path));
+        var at = where.Length == 0 ? "" : check.Path(where, ".");
+        var exchanges = Each(written.Exchanges, check.Path(at, "exchanges"), check, (e, path) => Read(e, check, path));
         if (exchanges.Sum(e => e.Notches.Count) > Limits.MostNotches)
-            check.Fault($"{at}exchanges", $"more than {Limits.MostNotches} notches in one roll; split it.");
+            check.Fault(check.Path(at, "exchanges"), $"more than {Limits.MostNotches} notches in one roll; split it.");
         return new Roll
         {
             Id = check.Name(written.Id, at, "id") ?? id,
@@ -33,7 +33,7 @@ public static class RollReading
             Minutes = check.Number(written.Minutes, at, "minutes", 0, Limits.LongestMinutes, "minutes"),
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
             Rules = check.Name(written.Rules, at, "rules"),
-            Mission = Read(written.Mission, check, $"{at}mission"),
+            Mission = Read(written.Mission, check, check.Path(at, "mission")),
             Partial =
             [
                 .. (written.Partial ?? [])
@@ -44,14 +44,14 @@ public static class RollReading
             Retelling = check.Text(written.Retelling, at, "retelling"),
             Notes = check.Text(written.Notes, at, "notes"),
             Exchanges = exchanges,
-            Takeaways = Each(written.Takeaways, $"{at}takeaways", check, (t, path) => Read(t, exchanges, check, path)),
+            Takeaways = Each(written.Takeaways, check.Path(at, "takeaways"), check, (t, path) => Read(t, exchanges, check, path)),
         };
     }
 
     /// <summary>Reads a notch; faults go to the checker under the given path.</summary>
     public static Notch Read(NotchDocument written, Checker check, string where)
     {
-        var at = where.Length == 0 ? "" : where + ".";
+        var at = where.Length == 0 ? "" : check.Path(where, ".");
         if (string.IsNullOrWhiteSpace(written.By))
             check.Fault($"{at}by", "says whose notch it is and is required: me or partner.");
         if (string.IsNullOrWhiteSpace(written.Outcome))
@@ -75,7 +75,7 @@ public static class RollReading
             Note = check.Text(written.Note, at, "note"),
             Advice = Each(
                 written.Advice,
-                $"{at}advice",
+                check.Path(at, "advice"),
                 check,
                 (a, path) =>
                     new Advice(
@@ -95,9 +95,9 @@ public static class RollReading
         for (var i = 0; i < (written?.Count ?? 0); i++)
         {
             if (written![i] is { } item)
-                items.Add(read(item, $"{where}[{i}]"));
+                items.Add(read(item, check.Item(where, i)));
             else
-                check.Fault($"{where}[{i}]", "is null; take it out or fill it in.");
+                check.Fault(check.Item(where, i), "is null; take it out or fill it in.");
         }
         return items;
     }
@@ -110,13 +110,16 @@ public static class RollReading
         return text ?? "";
     }
 
-    private static Exchange Read(ExchangeDocument written, Checker check, string where) =>
-        new()
+    private static Exchange Read(ExchangeDocument written, Checker check, string where)
+    {
+        var at = check.Path(where, ".");
+        return new Exchange
         {
-            Start = check.Place(written.Start, where + ".", "start"),
-            End = check.Term<ExchangeEnd>(written.End, where + ".", "end"),
-            Notches = Each(written.Notches, $"{where}.notches", check, (n, path) => Read(n, check, path)),
+            Start = check.Place(written.Start, at, "start"),
+            End = check.Term<ExchangeEnd>(written.End, at, "end"),
+            Notches = Each(written.Notches, check.Path(at, "notches"), check, (n, path) => Read(n, check, path)),
         };
+    }
 
     private static Mission? Read(MissionDocument? written, Checker check, string where)
     {
