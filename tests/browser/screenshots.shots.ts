@@ -38,7 +38,7 @@ for (const [name, path] of [
       height: 844,
       mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
     });
-  if (name === 'weak-spots' || name === 'rack' || name === 'grain')
+  if (name === 'weak-spots' || name === 'grain')
     views.push({
       name: `${name}-dark`,
       path,
