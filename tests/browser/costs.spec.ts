@@ -10,6 +10,8 @@ test('a spot says how sure it is, against whom, and an equal changes the ranking
   const why = page.getByRole('region', { name: 'Why number 1' });
   await expect(why).toContainText(/Likely between \d\.\d and \d\.\d points a roll/);
   await expect(why).toContainText('Against a partner who is your equal');
+  await page.getByRole('button', { name: /Your guard recovery from their side control/ }).click();
+  await expect(page.getByText(/A try, stopped or not, moves the roll by/)).toBeVisible();
   const answered = page.waitForResponse(/weak-spots\?.*against=even/);
   await page.locator('.filters').getByText('An equal').click();
   expect(((await (await answered).json()) as { against: string }).against).toBe('even');

@@ -14,6 +14,7 @@ const cut = (over: Partial<Cut>): Cut => ({
   dashed: false,
   name: '',
   words: '',
+  turns: false,
   ...over,
 });
 

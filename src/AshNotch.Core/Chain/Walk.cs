@@ -35,8 +35,6 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
 
     private sealed class Walked(MatVocabulary vocabulary)
     {
-        private readonly Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), int> told = [];
-
         public List<WalkedRoll> Rolls { get; } = [];
 
         public List<Step> Steps { get; } = [];
@@ -49,7 +47,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
         {
             var roll = logged.Roll;
             var (taps, landings, stays, joints, gaps, timed, notches) = (0, 0, 0, 0, 0, 0, 0);
-            told.Clear();
+            var first = Steps.Count;
             for (var e = 0; e < roll.Exchanges.Count; e++)
             {
                 var exchange = roll.Exchanges[e];
@@ -76,13 +74,21 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
                     taps += step.Result == StepResult.Taps ? 1 : 0;
                     landings += step.Result == StepResult.Lands ? 1 : 0;
                     stays += step.Result == StepResult.Stays ? 1 : 0;
-                    var key = (step.From, step.By, step.Move, step.To, step.Result);
-                    var times = told[key] = told.GetValueOrDefault(key) + 1;
-                    Steps.Add(step with { Weight = weight / times });
+                    Steps.Add(step with { Weight = weight / (1 + Told(step, first)) });
                 }
             }
             Notches += notches;
             Rolls.Add(new WalkedRoll(logged, weight, taps, landings, stays, joints, gaps, notches > 0 && timed == notches));
+        }
+
+        // How often the same was told before in this roll: a roll is short enough to look through.
+        private int Told(Step step, int first)
+        {
+            var times = 0;
+            for (var i = first; i < Steps.Count; i++)
+                if (step with { Weight = Steps[i].Weight } == Steps[i])
+                    times++;
+            return times;
         }
 
         // Whether a notch says something of what was left out before it.

@@ -28,14 +28,21 @@ public sealed record Candidate(
     /// <summary>What its odds are multiplied by when I get better at it: mine double, theirs halve.</summary>
     public double Better => By == Who.Me ? 2 : 0.5;
 
-    /// <summary>The candidates of a walk.</summary>
-    public static IReadOnlyList<Candidate> Of(Walk walk) =>
-        [
-            .. walk
-                .Steps.Where(s => s.Move is not null || s.To is not null)
-                .GroupBy(s => (s.From, s.By, s.Move, To: s.Move is null ? s.To : null))
-                .Select(g => Of(g.Key, [.. g], walk)),
-        ];
+    /// <summary>The candidates of a walk, in order of appearance.</summary>
+    public static IReadOnlyList<Candidate> Of(Walk walk)
+    {
+        var seen = new Dictionary<(PlaceId From, Who By, MoveId? Move, PlaceId? To), Evidence>();
+        foreach (var step in walk.Steps)
+        {
+            if (step.Move is null && step.To is null)
+                continue;
+            var key = (step.From, step.By, step.Move, step.Move is null ? step.To : null);
+            if (!seen.TryGetValue(key, out var evidence))
+                seen[key] = evidence = new Evidence();
+            evidence.Add(step);
+        }
+        return [.. seen.Select(e => e.Value.Finish(e.Key, walk))];
+    }
 
     /// <summary>Which exits of a chain it is, in rising order.</summary>
     public int[] Exits(ChainShape shape)
@@ -46,33 +53,43 @@ public sealed record Candidate(
 
     private bool Is(ExitKey key) => key.By == By && (Move is not null ? key.Move == Move : key.Move is null && key.To == Destination);
 
-    private static Candidate Of((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, List<Step> steps, Walk walk)
+    // What one pass over the steps gathers of one candidate.
+    private sealed class Evidence
     {
-        var cameOff = steps.Where(s => s.Result != StepResult.Stays).ToList();
-        // For my own move the rolls in which it was stopped are the ones to look at too.
-        var rolls = (key.By == Who.Me ? steps : cameOff)
-            .Select(s => s.Roll)
-            .Distinct()
-            .OrderDescending()
-            .Select(r => walk.Rolls[r].Roll)
-            .ToList();
-        return new Candidate(
-            key.From,
-            key.By,
-            key.Move,
-            key.To,
-            steps.Count,
-            cameOff.Count,
-            [
-                .. cameOff
-                    .GroupBy(s => s.Result == StepResult.Taps ? "tap" : s.To?.Value)
-                    .Where(g => g.Key is not null)
-                    .OrderByDescending(g => g.Count())
-                    .ThenBy(g => g.Key, StringComparer.Ordinal)
-                    .Select(g => g.Key!),
-            ],
-            [.. rolls.Select(r => r.Partner).OfType<string>().Distinct()],
-            [.. rolls.Select(r => r.Id)]
-        );
+        private readonly Dictionary<string, int> to = [];
+        private readonly List<int> rolls = [];
+        private int attempts;
+        private int count;
+
+        public void Add(Step step)
+        {
+            attempts++;
+            var cameOff = step.Result != StepResult.Stays;
+            if (cameOff)
+            {
+                count++;
+                if ((step.Result == StepResult.Taps ? "tap" : step.To?.Value) is { } reached)
+                    to[reached] = to.GetValueOrDefault(reached) + 1;
+            }
+            // For my own move the rolls in which it was stopped are the ones to look at too.
+            if ((cameOff || step.By == Who.Me) && (rolls.Count == 0 || rolls[^1] != step.Roll))
+                rolls.Add(step.Roll);
+        }
+
+        public Candidate Finish((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, Walk walk)
+        {
+            var newest = Enumerable.Reverse(rolls).Select(r => walk.Rolls[r].Roll).ToList();
+            return new Candidate(
+                key.From,
+                key.By,
+                key.Move,
+                key.To,
+                attempts,
+                count,
+                [.. to.OrderByDescending(t => t.Value).ThenBy(t => t.Key, StringComparer.Ordinal).Select(t => t.Key)],
+                [.. newest.Select(r => r.Partner).OfType<string>().Distinct()],
+                [.. newest.Select(r => r.Id)]
+            );
+        }
     }
 }

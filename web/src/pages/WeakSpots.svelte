@@ -10,6 +10,7 @@
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
   import RollRow from '../parts/RollRow.svelte';
+  import WhySpot from '../parts/WhySpot.svelte';
   import { need, terms } from '../parts/trade.svelte';
 
   need(terms);
@@ -168,18 +169,7 @@
     {#if spot}
       <section class="plank" aria-labelledby="why" bind:this={why}>
         <h2 id="why">Why number {spot.rank}</h2>
-        <dl>
-          <dt>How often</dt>
-          <dd>{spot.why.often}</dd>
-          <dt>How likely</dt>
-          <dd>{spot.why.likely}</dd>
-          <dt>How costly</dt>
-          <dd>{spot.why.costly}</dd>
-          <dt>How sure</dt>
-          <dd>{spot.why.sure}</dd>
-          <dt>An equal</dt>
-          <dd>{spot.why.even}</dd>
-        </dl>
+        <WhySpot {spot} />
         {#if spot.rank > 1}
           <label class="field"
             ><span>Why this one and not the first? (if you like)</span><input
@@ -273,15 +263,6 @@
   section {
     padding: 1rem 1.25rem;
   }
-  dl {
-    display: grid;
-    grid-template-columns: 6.5rem 1fr;
-    gap: 0.5rem 0.75rem;
-    margin: 0.75rem 0;
-  }
-  dt {
-    font-weight: 650;
-  }
   h3 {
     margin-top: 1.25rem;
   }
@@ -294,13 +275,6 @@
   @media (max-width: 900px) {
     .both {
       grid-template-columns: minmax(0, 1fr);
-    }
-    dl {
-      grid-template-columns: 1fr;
-      gap: 0 0;
-    }
-    dd {
-      margin-bottom: 0.5rem;
     }
   }
 </style>

@@ -1,0 +1,111 @@
+using System.Globalization;
+using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Costs;
+
+/// <summary>
+/// What else the log says of one move at one place: what a try is worth, what it lays open, and whether side, lateness or intensity make a
+/// difference. Nothing is claimed under a handful of tries.
+/// </summary>
+public static class ExchangeNotes
+{
+    private const int Handful = 5;
+    private const double Called = 0.1;
+    private const int Next = 2;
+    private const int Early = 2;
+
+    /// <summary>The notes, each a sentence with its counts; none where there is nothing to say.</summary>
+    /// <param name="experience">What the log taught.</param>
+    /// <param name="values">What places are worth.</param>
+    /// <param name="from">The place.</param>
+    /// <param name="by">Whose move.</param>
+    /// <param name="move">The move.</param>
+    public static IReadOnlyList<string> Of(Experience experience, PlaceValues values, PlaceId from, Who by, MoveId move)
+    {
+        var all = Tries(experience, from).ToList();
+        var tries = all.Where(t => t.Notch.By == by && t.Notch.Move == move).ToList();
+        return
+        [
+            .. new[]
+            {
+                Worth(tries, values, by),
+                LaysOpen(tries, [.. all.Where(t => t.Notch.By == by && t.Notch.Move != move)], by, experience.Vocabulary),
+                Compare(tries, "on the left", t => t.Notch.Side == BodySide.Left, "on the right", t => t.Notch.Side == BodySide.Right),
+                Compare(tries, "in the first two rounds", t => t.Order < Early, "later", t => t.Order >= Early),
+                Compare(tries, "in light rolls", t => t.Intensity == Intensity.Light, "in hard ones", t => t.Intensity == Intensity.Hard),
+            }.OfType<string>(),
+        ];
+    }
+
+    private static IEnumerable<Try> Tries(Experience experience, PlaceId from)
+    {
+        foreach (var logged in experience.Log.Rolls)
+        {
+            foreach (var exchange in logged.Roll.Exchanges)
+            {
+                for (var n = 0; n < exchange.Notches.Count; n++)
+                {
+                    var notch = exchange.Notches[n];
+                    if (notch.From == from && notch.Given is null && notch.Outcome != Outcome.Threatened && !notch.IsOfSurroundings)
+                        yield return new Try(notch, logged.Order, logged.Roll.Intensity, [.. exchange.Notches.Skip(n + 1).Take(Next)]);
+                }
+            }
+        }
+    }
+
+    private static string? Worth(List<Try> tries, PlaceValues values, Who by)
+    {
+        var changes = tries
+            .Select(t => values.Of(Whereabouts.After(t.Notch, t.Notch.From, values.Vocabulary)) - values.Of(t.Notch.From))
+            .OfType<double>()
+            .ToList();
+        if (by != Who.Me || changes.Count < Handful)
+            return null;
+        var unit = Reward.Unit(values.Aim).Split(' ')[0];
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"A try, stopped or not, moves the roll by {changes.Average():+0.0;-0.0;0.0} {unit} on average, over {changes.Count} tries."
+        );
+    }
+
+    private static string? LaysOpen(List<Try> tries, List<Try> others, Who by, MatVocabulary vocabulary)
+    {
+        if (by != Who.Me || tries.Count < Handful)
+            return null;
+        static bool Answers(Notch n) => n.By == Who.Partner && n.Outcome is Outcome.Landed or Outcome.Tap;
+        var answered = tries.Count(t => t.Then.Any(Answers));
+        var usual = others.Count(t => t.Then.Any(Answers));
+        if (answered < 3 || others.Count < Handful || Fisher.OneSided(answered, tries.Count, usual, others.Count) > Called)
+            return null;
+        var mostly = tries
+            .SelectMany(t => t.Then.Where(Answers))
+            .Where(n => n.Move is not null)
+            .GroupBy(n => n.Move!.Value)
+            .OrderByDescending(g => g.Count())
+            .Select(g => $", mostly the {vocabulary.MoveName(g.Key)}")
+            .FirstOrDefault();
+        var often = $"{answered} times in {tries.Count} they land something within two steps{mostly}";
+        return $"It lays you open: {often}; after what else you try there {usual} times in {others.Count}.";
+    }
+
+    private static string? Compare(List<Try> tries, string one, Func<Try, bool> isOne, string other, Func<Try, bool> isOther)
+    {
+        var (first, second) = (tries.Where(isOne).ToList(), tries.Where(isOther).ToList());
+        if (first.Count < Handful || second.Count < Handful)
+            return null;
+        var (came, otherCame) = (first.Count(t => t.CameOff), second.Count(t => t.CameOff));
+        var chance = Math.Min(
+            Fisher.OneSided(came, first.Count, otherCame, second.Count),
+            Fisher.OneSided(otherCame, second.Count, came, first.Count)
+        );
+        return chance > Called ? null : $"It comes off {came} times in {first.Count} {one}, {otherCame} times in {second.Count} {other}.";
+    }
+
+    private sealed record Try(Notch Notch, int Order, Intensity? Intensity, IReadOnlyList<Notch> Then)
+    {
+        public bool CameOff => Notch.Outcome is Outcome.Landed or Outcome.Tap;
+    }
+}
