@@ -8,6 +8,7 @@ namespace AshNotch.App.Views;
 /// <param name="Name">It in words.</param>
 /// <param name="By">Whose.</param>
 /// <param name="Turn">How the newest four weeks compare with those before.</param>
+/// <param name="TurnSay">That in a word or two.</param>
 /// <param name="Say">What became of it.</param>
 /// <param name="Fortnights">Observed against expected, fortnight by fortnight.</param>
 /// <param name="Partners">With whom.</param>
@@ -15,6 +16,7 @@ public sealed record CourseView(
     string Name,
     Who By,
     Turn Turn,
+    string TurnSay,
     string Say,
     IReadOnlyList<FortnightView> Fortnights,
     IReadOnlyList<CoursePartner> Partners
@@ -26,6 +28,7 @@ public sealed record CourseView(
             course.Name,
             course.Subject.By,
             course.Turn,
+            Term.Say(course.Turn),
             course.Say,
             [.. course.Fortnights.Select(FortnightView.Of)],
             [

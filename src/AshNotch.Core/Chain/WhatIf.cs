@@ -19,7 +19,7 @@ public sealed record WhatIf(PlaceId From, Who By, MoveId? Move, PlaceId? To, dou
             if (chain.Shape.IndexOf(change.From) is var place && place < 0)
                 continue;
             var exits = chain.Shape.ExitsOf(place).ToList();
-            var chosen = exits.Where(e => change.Is(chain.Shape.Exits[e].Key)).ToHashSet();
+            var chosen = exits.Where(e => chain.Shape.Exits[e].Key.IsOf(change.By, change.Move, change.To)).ToHashSet();
             var rate = chosen.Sum(e => chances[e]);
             var rest = 1 / (1 - rate + change.Odds * rate);
             foreach (var e in exits)
@@ -27,6 +27,4 @@ public sealed record WhatIf(PlaceId From, Who By, MoveId? Move, PlaceId? To, dou
         }
         return chain with { Chances = chances };
     }
-
-    private bool Is(ExitKey key) => key.By == By && (Move is not null ? key.Move == Move : key.Move is null && key.To == To);
 }

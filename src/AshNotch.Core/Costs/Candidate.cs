@@ -48,10 +48,8 @@ public sealed record Candidate(
     public int[] Exits(ChainShape shape)
     {
         var place = shape.IndexOf(From);
-        return [.. shape.ExitsOf(place).Where(e => Is(shape.Exits[e].Key))];
+        return [.. shape.ExitsOf(place).Where(e => shape.Exits[e].Key.IsOf(By, Move, Destination))];
     }
-
-    private bool Is(ExitKey key) => key.By == By && (Move is not null ? key.Move == Move : key.Move is null && key.To == Destination);
 
     // What one pass over the steps gathers of one candidate.
     private sealed class Evidence

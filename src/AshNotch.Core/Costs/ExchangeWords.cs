@@ -31,7 +31,8 @@ public static class ExchangeWords
             MoveKind.GuardRecovery => $"They get their guard back {place}{with}",
             MoveKind.GuardPull => $"They pull guard{(known.Name == "guard pull" ? "" : with)}",
             MoveKind.Submission => $"They {(to is ["tap"] ? "finish" : "get")} the {name} {place}",
-            MoveKind.Transition when to.Count > 0 && to[0] != "tap" => $"They get to {reached} {place}{with}",
+            MoveKind.Transition when to.Count == 0 || to[0] == from.Value => $"They improve {vocabulary.SayIn(from)}{with}",
+            MoveKind.Transition when to[0] != "tap" => $"They get to {reached} {place}{with}",
             _ => $"They {(to is ["tap"] ? "finish" : "land")} the {name} {place}",
         };
     }

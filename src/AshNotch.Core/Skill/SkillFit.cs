@@ -140,12 +140,7 @@ public sealed class SkillFit
             );
         }
 
-        public double LogLikelihood(double[] at)
-        {
-            var (m, t, log) = Chances(at);
-            _ = (m, t);
-            return log;
-        }
+        public double LogLikelihood(double[] at) => Chances(at).LogLikelihood;
 
         public double Add(double[] at, double[] gradient, double[] curvature, int count)
         {

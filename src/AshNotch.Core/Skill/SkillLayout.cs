@@ -54,9 +54,6 @@ public sealed class SkillLayout
     /// <summary>How many families there are, by role.</summary>
     public int Groups { get; }
 
-    /// <summary>Whether a place has numbers of its own.</summary>
-    public bool HasOwn(int place) => own[place] >= 0;
-
     /// <summary>What is held of each number before the log: its mean and precision.</summary>
     public (double[] Mean, double[] Precision) Prior(SkillPrior prior)
     {

@@ -5,11 +5,12 @@
   import { weeksAgo } from '../base/words';
   import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
-  import { tell, tellTrouble } from '../kit/notices';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
   import GrainDrawing from '../parts/GrainDrawing.svelte';
   import GrainPlace from '../parts/GrainPlace.svelte';
+  import { drill } from '../parts/drill';
+  import WindowFilter from '../parts/WindowFilter.svelte';
   import { need, partnerChoices, terms } from '../parts/trade.svelte';
 
   need(terms);
@@ -51,17 +52,14 @@
       ? null
       : got(api.POST('/api/what-if', { body: { against: 'usual', changes } })),
   );
-  async function drill() {
+  function drillFirst() {
     const [change] = changes;
     if (!change) return;
     const { from, by, move, to } = change;
-    try {
-      await got(api.POST('/api/focus', { body: { from, by, move, to, reason: thought.value?.answer.say } }));
-      tell({ text: 'That is your focus now, with what it would bring.' });
-      await push('/');
-    } catch (error) {
-      tellTrouble(error);
-    }
+    void drill(
+      { from, by, move, to, reason: thought.value?.answer.say },
+      'That is your focus now, with what it would bring.',
+    );
   }
 
   const flows = $derived((changes.length > 0 && thought.value?.flows) || (grain?.flows ?? []));
@@ -88,18 +86,7 @@
       }}
     />
   </div>
-  <label class="field"
-    ><span class="sr-only">Attire</span><select bind:value={attire} onchange={() => (powers = {})}>
-      <option value="">gi and no-gi</option>
-      {#each terms.value?.attires ?? [] as one (one.id)}<option value={one.id}>only {one.say}</option>{/each}
-    </select></label
-  >
-  <label class="field"
-    ><span class="sr-only">Weeks</span><select bind:value={weeks} onchange={() => (powers = {})}>
-      <option value={0}>all weeks</option>
-      {#each [4, 8, 16, 52] as one (one)}<option value={one}>the last {one} weeks</option>{/each}
-    </select></label
-  >
+  <WindowFilter bind:attire bind:weeks onchange={() => (powers = {})} />
 </div>
 {#if grain && grain.knots.every((k) => k.seen === 0)}
   <p class="my-4">
@@ -128,7 +115,7 @@
           <p><b>{thought.value.answer.say}</b></p>
           <p class="quiet">Then first in line: {thought.value.answer.first.join('; ')}.</p>
           <button class="may" onclick={() => (powers = {})}>As it is</button>
-          {#if changes.length === 1}<button class="do" onclick={drill}>Drill this</button>{/if}
+          {#if changes.length === 1}<button class="do" onclick={drillFirst}>Drill this</button>{/if}
         </div>
       {/if}
       <GrainPlace

@@ -5,12 +5,14 @@
   import { resource } from '../base/resource.svelte';
   import { times, weeksAgo } from '../base/words';
   import Failed from '../kit/Failed.svelte';
-  import { tell, tellTrouble } from '../kit/notices';
+  import { tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
   import RollRow from '../parts/RollRow.svelte';
   import WhySpot from '../parts/WhySpot.svelte';
+  import { drill } from '../parts/drill';
+  import WindowFilter from '../parts/WindowFilter.svelte';
   import { need, terms } from '../parts/trade.svelte';
 
   need(terms);
@@ -59,26 +61,6 @@
     await tick();
     if (window.matchMedia('(max-width: 900px)').matches) why?.scrollIntoView({ block: 'start' });
   }
-
-  async function drill(spot: Schemas['WeakSpot']) {
-    try {
-      await got(
-        api.POST('/api/focus', {
-          body: {
-            from: spot.from,
-            by: spot.by,
-            move: spot.move ?? undefined,
-            to: spot.move ? undefined : spot.to[0],
-            reason: reason || undefined,
-          },
-        }),
-      );
-      tell({ text: 'That is your focus now.' });
-      await push('/');
-    } catch (error) {
-      tellTrouble(error);
-    }
-  }
 </script>
 
 <svelte:head><title>Weak spots · Ash Notch</title></svelte:head>
@@ -103,18 +85,7 @@
       choices={terms.value.againsts as { id: Schemas['Against']; say: string }[]}
       onchoose={(next) => (against = next)}
     />
-    <label class="field"
-      ><span class="sr-only">Attire</span><select bind:value={attire}>
-        <option value="">gi and no-gi</option>
-        {#each terms.value.attires as one (one.id)}<option value={one.id}>only {one.say}</option>{/each}
-      </select></label
-    >
-    <label class="field"
-      ><span class="sr-only">Weeks</span><select bind:value={weeks}>
-        <option value={0}>all weeks</option>
-        {#each [4, 8, 16, 52] as one (one)}<option value={one}>the last {one} weeks</option>{/each}
-      </select></label
-    >
+    <WindowFilter bind:attire bind:weeks />
   {/if}
 </div>
 {#if ranking && ranking.spots.length === 0 && (attire || weeks)}
@@ -178,7 +149,17 @@
             /></label
           >
         {/if}
-        <button class="do mt-3" onclick={() => drill(spot)}>Drill this</button>
+        <button
+          class="do mt-3"
+          onclick={() =>
+            drill({
+              from: spot.from,
+              by: spot.by,
+              move: spot.move ?? undefined,
+              to: spot.move ? undefined : spot.to[0],
+              reason: reason || undefined,
+            })}>Drill this</button
+        >
         <h3>
           {spot.rolls.length > rolls.length
             ? `The newest ${rolls.length} of ${spot.rolls.length} rolls`
@@ -235,9 +216,6 @@
     align-items: center;
     min-height: 46px;
     margin-bottom: 0.5rem;
-  }
-  .filters select {
-    width: auto;
   }
   .doubt {
     border-left: 3px dashed var(--color-edge);

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
-  import { api, got, type Schemas } from '../api/client';
+  import { api, got } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { day, times } from '../base/words';
   import Failed from '../kit/Failed.svelte';
@@ -10,14 +10,6 @@
   import RollRow from '../parts/RollRow.svelte';
 
   const shownRolls = 6;
-  const turns: Record<Schemas['Turn'], string> = {
-    unknown: 'too little seen',
-    level: 'as before',
-    better: 'getting better',
-    worse: 'getting worse',
-    learned: 'one partner has learned it',
-  };
-
   const asked = resource(() => got(api.GET('/api/weeks')));
   const weeks = $derived(asked.value);
   let chosen = $state(0);
@@ -61,7 +53,7 @@
           >
             <span class="name">{one.name}</span>
             <span class="quiet" class:turn={one.turn !== 'level' && one.turn !== 'unknown'}
-              >{turns[one.turn]}</span
+              >{one.turnSay}</span
             >
             <span class="drawn"><CourseLine course={one} height={64} /></span>
           </button>
