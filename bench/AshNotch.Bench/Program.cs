@@ -1,5 +1,6 @@
 using AshNotch.Bench;
 using AshNotch.Bench.Simulation;
+using AshNotch.Bench.Speed;
 
 // Usage: AshNotch.Bench [reading [show] | speed | crash [RUNS] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
 // Without a name, all of them.
@@ -16,5 +17,5 @@ if (name is "all" or "simulation")
 if (name is "all" or "closed-loop")
     ClosedLoop.Run(args.Length > 1 && int.TryParse(args[1], out var drilling) ? drilling : 50);
 if (name is "all" or "speed")
-    Speed.Run();
+    Speeds.Run();
 return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;

@@ -18,10 +18,12 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     private readonly Lock gate = new();
     private readonly Lock learning = new();
     private readonly Dictionary<LogWindow, Experience> learned = [];
-    private readonly Dictionary<(LogWindow, Aim, Against), WeakSpots> rankings = [];
-    private readonly Dictionary<Aim, Courses> courses = [];
+    private readonly Dictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
+    private readonly Dictionary<Goal, Courses> courses = [];
     private Log? learnedFrom;
     private volatile Experience? last;
+    private volatile Valued? valued;
+    private Experience? ofAllWeeks;
     private (long Version, Log Log)? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
 
@@ -60,37 +62,62 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     }
 
     /// <summary>The ranking of a part of the log, likewise.</summary>
-    public WeakSpots Ranking(LogWindow window, Aim aim, Against against)
+    public WeakSpots Ranking(LogWindow window, Goal goal, Against against)
     {
         lock (learning)
         {
             var experience = Experience(window);
-            if (!rankings.TryGetValue((window, aim, against), out var known))
-                rankings[(window, aim, against)] = known = WeakSpotRanking.Of(experience, aim, against);
+            if (!rankings.TryGetValue((window, goal, against), out var known))
+                rankings[(window, goal, against)] = known = WeakSpotRanking.Of(experience, goal, against);
             return known;
         }
     }
 
     /// <summary>How things went over the weeks.</summary>
-    public Courses Courses(Aim aim)
+    public Courses Courses(Goal goal)
     {
         lock (learning)
         {
             var experience = Experience(default);
-            if (!courses.TryGetValue(aim, out var known))
+            if (!courses.TryGetValue(goal, out var known))
             {
-                var followed = Followed.Of(experience, Ranking(default, aim, Against.Usual));
-                courses[aim] = known = Core.Weeks.Courses.Of(Core.Skill.Experience.OfAllWeeks(experience.Log, vocabulary), followed);
+                var followed = Followed.Of(experience, Ranking(default, goal, Against.Usual));
+                courses[goal] = known = Core.Weeks.Courses.Of(OfAllWeeks(experience.Log), followed);
             }
             return known;
         }
     }
 
+    /// <summary>How one thing went over the weeks.</summary>
+    public Courses Courses(Subject subject)
+    {
+        lock (learning)
+            return Core.Weeks.Courses.Of(OfAllWeeks(Experience(default).Log), [subject]);
+    }
+
+    private Experience OfAllWeeks(Log log)
+    {
+        if (ofAllWeeks is null || !ReferenceEquals(ofAllWeeks.Log, log))
+            ofAllWeeks = Core.Skill.Experience.OfAllWeeks(log, vocabulary);
+        return ofAllWeeks;
+    }
+
     /// <summary>What places are worth under an aim.</summary>
-    public PlaceValues Values(Aim aim) => PlaceValues.Of(Experience(default), aim);
+    public PlaceValues Values(Goal goal) => Values(Experience(default), goal);
 
     /// <summary>The same as last learned, so that who saves does not wait; a roll more or less hardly moves it.</summary>
-    public PlaceValues ValuesAtHand(Aim aim) => PlaceValues.Of(last ?? Experience(default), aim);
+    public PlaceValues ValuesAtHand(Goal goal) => Values(last ?? Experience(default), goal);
+
+    private PlaceValues Values(Experience experience, Goal goal)
+    {
+        if (valued is { } known && ReferenceEquals(known.Experience, experience) && known.Goal == goal)
+            return known.Values;
+        var values = PlaceValues.Of(experience, goal);
+        valued = new Valued(experience, goal, values);
+        return values;
+    }
+
+    private sealed record Valued(Experience Experience, Goal Goal, PlaceValues Values);
 
     private void Forget(Log log)
     {

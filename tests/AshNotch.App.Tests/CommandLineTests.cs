@@ -36,6 +36,21 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(exported, (await Run("", "export", "--data", second)).Out);
     }
 
+    [Theory]
+    [InlineData("", 0)]
+    [InlineData("""{ "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "tap" } ] } ] } ] }""", 1)]
+    public async Task A_log_that_says_next_to_nothing_is_answered_with_nought(string session, int rolls)
+    {
+        var (code, text, _) = await Run(
+            $$"""{ "format": "ash-notch-log", "version": 1, "sessions": [ {{session}} ] }""",
+            "weak-spots",
+            "-"
+        );
+        Assert.Equal(0, code);
+        Assert.Contains("\"valuePerRoll\": 0,", text, StringComparison.Ordinal);
+        Assert.Contains($"\"rolls\": {rolls},", text, StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task Weak_spots_has_the_shape_of_the_design()
     {

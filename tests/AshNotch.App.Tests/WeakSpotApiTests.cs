@@ -31,6 +31,81 @@ public class WeakSpotApiTests
     }
 
     [Fact]
+    public async Task A_spot_has_its_course_over_the_weeks_and_its_notches_marked()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var spot = (await app.Get("/api/weak-spots"))["spots"]!.AsArray().First(s => s!["move"] is not null)!;
+        var which = $"from={spot["from"]}&by={spot["by"]}&move={spot["move"]}";
+        var course = (await app.Get($"/api/weak-spots/course?{which}")).AsArray().Single()!;
+        Assert.True(course["fortnights"]!.AsArray().Count > 3);
+        Assert.Empty((await app.Get("/api/weak-spots/course?from=half-guard/bottom")).AsArray());
+
+        var rolls = (await app.Get($"/api/rolls?id={spot["rolls"]![0]}&{which}")).AsArray();
+        var cuts = rolls.Single()!["stick"]!["exchanges"]!.AsArray().SelectMany(e => e!["cuts"]!.AsArray()).ToList();
+        Assert.Contains(cuts, c => (bool)c!["marked"]!);
+        Assert.Contains(cuts, c => !(bool)c!["marked"]!);
+        Assert.Equal(400, (await app.Send(HttpMethod.Get, "/api/rolls?id=x&by=nobody", null)).Status);
+    }
+
+    [Fact]
+    public async Task Reaching_and_converting_stand_apart()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var reach = (await app.Get("/api/weak-spots/reach?aim=finish")).AsArray();
+        Assert.InRange(reach.Count, 2, 6);
+        Assert.All(reach, r => Assert.Contains("times a roll", (string?)r!["say"], StringComparison.Ordinal));
+        Assert.Empty((await app.Get("/api/weak-spots/reach?first=2098-01-01")).AsArray());
+    }
+
+    [Fact]
+    public async Task Points_are_counted_by_the_rules_that_are_set()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var before = await app.Get("/api/weak-spots");
+        Assert.Equal("federation points", (string?)before["rules"]);
+        await app.Put("/api/settings", """{ "rules": "submission-only" }""");
+        var after = await app.Get("/api/weak-spots");
+        Assert.NotEqual((double)before["valuePerRoll"]!, (double)after["valuePerRoll"]!);
+
+        var house = """
+            { "id": "x", "name": "y", "source": "z", "takedown": 0, "takedownPastGuard": 0, "sweep": 0, "sweepPastGuard": 0, "pass": 50,
+              "kneeOnBelly": 0, "mount": 0, "back": 0, "tap": 0 }
+            """;
+        await app.Put("/api/settings", $$"""{ "rules": "house", "house": {{house}} }""");
+        var ours = (await app.Get("/api/settings"))["rulesets"]!.AsArray()[^1]!;
+        Assert.Equal(("house", "house rules", 50), ((string?)ours["id"], (string?)ours["name"], (int)ours["pass"]!));
+        Assert.Equal(12, ours.AsObject().Count);
+        Assert.Equal("points", (string?)(await app.Get("/api/settings"))["aim"]);
+        Assert.Contains("pass", (string?)(await app.Get("/api/weak-spots"))["spots"]![0]!["say"], StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("""{ "rules": "ours" }""", "rules")]
+    [InlineData("""{ "house": { "pass": -3 } }""", "house.pass")]
+    [InlineData("""{ "rules": "house", "house": { "tap": 5000 } }""", "house.tap")]
+    public async Task Rules_that_cannot_be_are_told_and_nothing_is_set(string asked, string field)
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var before = await app.Client.GetStringAsync("/api/settings", TestContext.Current.CancellationToken);
+        var (status, problem) = await app.Put("/api/settings", asked);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]![field]);
+        Assert.Equal(before, await app.Client.GetStringAsync("/api/settings", TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
+    public async Task What_is_being_told_is_knotted_where_it_turns()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var (_, read) = await app.Post(
+            "/api/read",
+            """{ "text": "I pulled half guard. He cut his knee to side control. He took my back and choked me." }"""
+        );
+        var cuts = read!["rolls"]![0]!["stick"]!["exchanges"]!.AsArray().SelectMany(e => e!["cuts"]!.AsArray());
+        Assert.Single(cuts, c => (bool)c!["turns"]!);
+    }
+
+    [Fact]
     public async Task One_more_roll_is_counted_at_once()
     {
         await using var app = await RunningApp.Start(demo: true);

@@ -1,7 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -33,15 +32,26 @@ public class BookTests
             {
                 var other = key.By == Who.Me ? Who.Partner : Who.Me;
                 Assert.Equal(share, mirrored[new ExitKey(other, key.Move, key.To?.Mirror)], 12);
+                Assert.Equal(TheBook.Lands(place.Id, key.By), TheBook.Lands(place.Mirror.Id, other));
             }
         }
+    }
+
+    [Fact]
+    public void The_book_says_what_it_is_and_takes_submissions_for_what_ends_the_back()
+    {
+        Assert.Contains("not measured", Book.Caveat, StringComparison.Ordinal);
+        double Finishes(string place) => TheBook.Exits(new(place)).Where(e => e.Key.By == Who.Me && e.Key.To is null).Sum(e => e.Value);
+        Assert.True(Finishes("back-control/top") > 0.5);
+        Assert.True(Finishes("half-guard/bottom") < 0.3);
+        Assert.Equal(TheBook.Lands(new("my-own/top"), Who.Me), TheBook.Lands(new("my-own/top"), Who.Partner));
     }
 
     [Fact]
     public void With_every_place_and_its_mirror_values_are_opposite()
     {
         var model = SkillModel.Of(Walk.Empty, new Practitioner(), Vocabulary);
-        var rewards = Reward.Of(Aim.Points, Ruleset.Federation, Vocabulary, model.Shape);
+        var rewards = Reward.Of(Aim.Points, Vocabulary, model.Shape);
         var value = ChainValue.Solve(model.Expected(Against.Usual), rewards);
         double At(PlaceId place) => value.Values[model.Shape.IndexOf(place)];
         foreach (var place in Vocabulary.Places)
@@ -76,7 +86,7 @@ public class BookTests
     [InlineData(Aim.Survive, "mount/bottom", null, Who.Partner, -1)]
     [InlineData(Aim.Balanced, "mount/bottom", null, Who.Partner, -10)]
     public void The_aim_says_what_an_exit_is_worth(Aim aim, string from, string? to, Who by, double worth) =>
-        Assert.Equal(worth, Reward.Of(aim, Ruleset.Federation, Vocabulary, new PlaceId(from), PlaceId.Of(to), by));
+        Assert.Equal(worth, Reward.Of(aim, Vocabulary, new PlaceId(from), PlaceId.Of(to), by));
 
     [Fact]
     public void Better_defence_of_one_exit_never_hurts_and_its_worth_is_told_from_the_same_side()

@@ -160,7 +160,7 @@ public class ChainTests
     {
         var vocabulary = MatVocabulary.BuiltIn;
         var model = SkillModel.Of(Walk.Empty, new Practitioner(), vocabulary);
-        var rewards = Reward.Of(Aim.Points, Scoring.Ruleset.Federation, vocabulary, model.Shape);
+        var rewards = Reward.Of(Aim.Points, vocabulary, model.Shape);
         Assert.Equal(0, ChainValue.Solve(model.Expected(Against.Usual), rewards).PerRoll, 9);
         Assert.Empty(WeakSpotRanking.Of(new Log(), vocabulary, Aim.Points).Spots);
     }

@@ -2,7 +2,6 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Grain;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -55,7 +54,7 @@ public class GrainTests
     [Fact]
     public void What_if_is_the_gain_of_the_exchange_and_doing_nothing_changes_nothing()
     {
-        var rewards = Reward.Of(Aim.Points, Ruleset.Federation, Mat, Demo.Model.Shape);
+        var rewards = Reward.Of(Aim.Points, Mat, Demo.Model.Shape);
         var value = ChainValue.Solve(Demo.Model.Expected(Against.Usual), rewards);
         var candidate = Candidate
             .Of(Demo.Walk)

@@ -110,7 +110,7 @@ public class LogTests
         var notch = odd.Exchanges[0].Notches[0] with { To = new("barn/top") };
         var exchange = odd.Exchanges[0] with { Start = new("shed/top"), Notches = [notch, notch] };
         var log = Kept with { Sessions = [new Session { Id = "s", Rolls = [odd with { Exchanges = [exchange] }] }] };
-        Assert.Equal(["shed/top", "barn/top", "dragon-roll"], OwnTerms.In(log, MatVocabulary.BuiltIn));
-        Assert.Empty(OwnTerms.In(Kept, MatVocabulary.BuiltIn));
+        Assert.Equal(["shed/top", "barn/top", "dragon-roll"], OwnTerms.In(log.Sessions, MatVocabulary.BuiltIn));
+        Assert.Empty(OwnTerms.In(Kept.Sessions, MatVocabulary.BuiltIn));
     }
 }

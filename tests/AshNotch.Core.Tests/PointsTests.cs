@@ -1,3 +1,4 @@
+using AshNotch.Core.Chain;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 
@@ -30,4 +31,33 @@ public class PointsTests
         Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, new(from), new(to), Who.Me));
         Assert.Equal(points, PlacePoints.Of(Ruleset.Federation, vocabulary, new PlaceId(from).Mirror, new PlaceId(to).Mirror, Who.Partner));
     }
+
+    /// <summary>Against the ADCC rules' points, quoted from memory.</summary>
+    [Theory]
+    [InlineData("standing/neutral", "open-guard/top", 2)]
+    [InlineData("standing/neutral", "side-control/top", 4)]
+    [InlineData("closed-guard/bottom", "open-guard/top", 2)]
+    [InlineData("closed-guard/bottom", "mount/top", 6)]
+    [InlineData("half-guard/top", "side-control/top", 3)]
+    [InlineData("mount/top", "back-control/top", 3)]
+    public void Submission_grappling_gives_more_for_what_ends_past_the_guard(string from, string to, int points) =>
+        Assert.Equal(points, PlacePoints.Of(Of("submission-grappling"), MatVocabulary.BuiltIn, new(from), new(to), Who.Me));
+
+    [Fact]
+    public void Under_submission_only_a_tap_is_all_that_counts()
+    {
+        var goal = new Goal(Aim.Points, Of("submission-only"));
+        var mat = MatVocabulary.BuiltIn;
+        Assert.Equal(0, Reward.Of(goal, mat, new("half-guard/bottom"), new("side-control/bottom"), Who.Partner));
+        Assert.Equal(-10, Reward.Of(goal, mat, new("back-control/bottom"), null, Who.Partner));
+    }
+
+    [Fact]
+    public void Every_ruleset_says_where_its_values_come_from()
+    {
+        Assert.Equal(["federation", "submission-grappling", "submission-only", Ruleset.HouseId], Rulesets.All.Select(r => r.Id));
+        Assert.All(Rulesets.All, r => Assert.True(r.Source.Length > 0 && r.Table().All(v => v.Value is >= 0 and <= Ruleset.Most)));
+    }
+
+    private static Ruleset Of(string id) => Rulesets.All.Single(r => r.Id == id);
 }

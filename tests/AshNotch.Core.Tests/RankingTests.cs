@@ -1,7 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -16,7 +15,7 @@ public class RankingTests
 
     private static RollChain Chain(Log log) => Model(log).Expected(Against.Usual);
 
-    private static double[] Rewards(RollChain chain, Aim aim) => Reward.Of(aim, Ruleset.Federation, Vocabulary, chain.Shape);
+    private static double[] Rewards(RollChain chain, Aim aim) => Reward.Of(aim, Vocabulary, chain.Shape);
 
     private static ChainValue Value(RollChain chain, Aim aim) => ChainValue.Solve(chain, Rewards(chain, aim));
 
@@ -108,7 +107,8 @@ public class RankingTests
             [
                 .. values.Select(
                     (v, i) =>
-                        chain.Stay(i) * goesOn * v + chain.Shape.ExitsOf(i).Sum(e => chain.Chances[e] * (rewards[e] + goesOn * From(e)))
+                        (1 - chain.Shape.ExitsOf(i).Sum(e => chain.Chances[e])) * goesOn * v
+                        + chain.Shape.ExitsOf(i).Sum(e => chain.Chances[e] * (rewards[e] + goesOn * From(e)))
                 ),
             ];
         }
@@ -230,6 +230,30 @@ public class RankingTests
         Assert.NotEmpty(ranking.Spots);
         Assert.All(ranking.Spots, s => Assert.InRange(s.Count, s.By == Who.Me ? 0 : 1, s.Attempts));
         Assert.All(ranking.Spots, s => Assert.InRange(s.Rate, 1e-6, 1));
+    }
+
+    [Fact]
+    public void What_was_seen_once_is_named_and_has_no_rank()
+    {
+        var ranking = WeakSpotRanking.Of(DemoTests.Log, Vocabulary, Aim.Points);
+        Assert.NotEmpty(ranking.Untested);
+        Assert.All(ranking.Untested, u => Assert.True(u.Attempts == 1 && u.Say.Length > 0 && !u.Say.EndsWith('.')));
+        Assert.DoesNotContain(
+            ranking.Spots,
+            s => ranking.Untested.Any(u => (u.From, u.By, u.Move) == (s.From, s.By, s.Move) && u.Move is not null)
+        );
+    }
+
+    [Fact]
+    public void Other_rules_make_another_ranking_and_the_aim_to_finish_asks_for_none()
+    {
+        var grappling = Scoring.Rulesets.All.Single(r => r.Id == "submission-grappling");
+        var experience = Skill.Experience.Of(DemoTests.Log, Vocabulary);
+        WeakSpots By(Aim aim, Scoring.Ruleset rules) => WeakSpotRanking.Of(experience, new Goal(aim, rules), Skill.Against.Usual);
+        var (ours, theirs) = (By(Aim.Points, Scoring.Ruleset.Federation), By(Aim.Points, grappling));
+        Assert.Equal(("federation points", "submission-grappling points"), (ours.Rules, theirs.Rules));
+        Assert.NotEqual(ours.ValuePerRoll, theirs.ValuePerRoll);
+        Assert.Equal(By(Aim.Finish, Scoring.Ruleset.Federation).Spots[0].GainPerRoll, By(Aim.Finish, grappling).Spots[0].GainPerRoll);
     }
 
     [Fact]

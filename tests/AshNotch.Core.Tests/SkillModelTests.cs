@@ -1,7 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -163,7 +162,7 @@ public class SkillModelTests
     public void Draws_scatter_around_what_is_expected_and_come_again_alike()
     {
         var model = Trade.Model(DemoTests.Log);
-        var rewards = Reward.Of(Aim.Points, Ruleset.Federation, Mat, model.Shape);
+        var rewards = Reward.Of(Aim.Points, Mat, model.Shape);
         double Value(RollChain chain) => ChainValue.Solve(chain, rewards).PerRoll;
         var drawn = Enumerable.Range(0, 60).Select(i => Value(model.Drawn(i, Core.Skill.Against.Usual))).ToList();
         var expected = Value(model.Expected(Core.Skill.Against.Usual));

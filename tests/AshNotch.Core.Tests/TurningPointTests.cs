@@ -48,8 +48,16 @@ public class TurningPointTests
     public void The_stick_carries_the_knot_and_says_so()
     {
         var roll = new Roll { Id = "r", Exchanges = [new Exchange { Start = PlaceId.Standing, Notches = [Pull, Passed, Choked] }] };
-        var cuts = TurningPoints.Knotted(roll, Values).Exchanges[0].Cuts;
+        var cuts = TurningPoints.Knotted(roll.Exchanges, Values).Exchanges[0].Cuts;
         Assert.Equal([false, true, false], cuts.Select(c => c.Turns));
         Assert.EndsWith("Here it turned", cuts[1].Words, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_is_looked_for_is_marked_on_the_stick()
+    {
+        IReadOnlyList<Exchange> exchanges = [new Exchange { Notches = [Pull, Passed] }, new Exchange { Notches = [Passed, Choked] }];
+        var stick = Stick.Of(exchanges, MatVocabulary.BuiltIn).Marked(exchanges, n => n.Move == Passed.Move);
+        Assert.Equal([false, true, true, false], stick.Exchanges.SelectMany(e => e.Cuts).Select(c => c.Marked));
     }
 }

@@ -74,7 +74,6 @@ public class VocabularyTests
             var mirror = place.Mirror;
             Assert.Same(place, mirror.Mirror);
             Assert.Equal(place.Control, -mirror.Control);
-            Assert.Equal(place.BookMine, mirror.BookTheirs);
         }
     }
 

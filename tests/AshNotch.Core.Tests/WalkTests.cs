@@ -41,7 +41,7 @@ public class WalkTests
             ],
         };
 
-    private static IReadOnlyList<Step> Steps(Log log, DateOnly? asOf = null) => Walk.Of(log, MatVocabulary.BuiltIn, asOf).Steps;
+    private static IReadOnlyList<Step> Steps(Log log, DateOnly? asOf = null) => [.. Walk.Of(log, MatVocabulary.BuiltIn, asOf).Steps];
 
     [Fact]
     public void What_was_given_threatened_or_caused_by_the_surroundings_teaches_nothing()

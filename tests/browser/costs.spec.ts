@@ -20,6 +20,67 @@ test('a spot says how sure it is, against whom, and an equal changes the ranking
   await expect(page.getByText('From 120 rolls')).toBeHidden();
 });
 
+test('an opened spot shows its weeks and marks its notches on the sticks', async ({ page }) => {
+  await page.goto(`${demo.url}/#/weak-spots`);
+  const why = page.getByRole('region', { name: 'Why number 1' });
+  await expect(why.getByText(/about as before|went|seen/).first()).toBeVisible();
+  await expect(why.locator('circle').first()).toBeVisible();
+  const stick = why.getByRole('link', { name: /^Roll with / }).first();
+  await expect(stick.locator('svg .mark')).not.toHaveCount(0);
+  // Marked beneath, where their notches are cut.
+  const [mark, wood] = await Promise.all([
+    stick.locator('svg .mark').first().boundingBox(),
+    stick.locator('svg .wood').boundingBox(),
+  ]);
+  expect(mark!.y).toBeGreaterThan(wood!.y + wood!.height - 1);
+});
+
+test('good places tell reaching from converting, and what was seen once is named, not ranked', async ({
+  page,
+}) => {
+  await page.goto(`${demo.url}/#/weak-spots`);
+  const reach = page.getByRole('region', { name: 'Good places: getting there, and what comes then' });
+  await expect(reach.getByRole('listitem').first()).toContainText(/You get to your .* times a roll/);
+  await page.getByLabel('Weeks').selectOption('4');
+  await expect(reach.getByRole('listitem').first()).toContainText('times a roll');
+  await page.getByText(/exchanges? w(as|ere) seen only once, and not ranked/).click();
+  await expect(page.getByText('Once says nothing, neither strong nor weak.')).toBeVisible();
+  await expect(page.getByText(/the authors' judgement of what usually leads where/)).toBeVisible();
+});
+
+test('points are counted by the rules set, house rules too, and a wrong value is told beside it', async ({
+  page,
+}) => {
+  await page.goto(`${demo.url}/#/settings`);
+  await page.getByRole('combobox', { name: 'Rules' }).selectOption('submission-only');
+  await expect(page.getByText(/Takedown 0, .* Tap 10/)).toBeVisible();
+  await page.goto(`${demo.url}/#/weak-spots`);
+  await expect(page.getByRole('link', { name: 'submission only' })).toBeVisible();
+  await page.goto(`${demo.url}/#/settings`);
+  await page.getByRole('combobox', { name: 'Rules' }).selectOption('house');
+  const table = page.getByRole('form', { name: 'House rules' });
+  await table.getByLabel('Pass').fill('-4');
+  await table.getByRole('button', { name: 'Keep the table' }).click();
+  await expect(table.getByRole('alert')).toContainText('between 0 and 100');
+  await table.getByLabel('Pass').fill('5');
+  await table.getByRole('button', { name: 'Keep the table' }).click();
+  await expect(table.getByRole('alert')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('form', { name: 'House rules' }).getByLabel('Pass')).toHaveValue('5');
+  await page.getByRole('combobox', { name: 'Rules' }).selectOption('federation');
+  await expect(page.getByText(/Source: IBJJF rule book/)).toBeVisible();
+});
+
+test('the stick is knotted while it is told', async ({ page }) => {
+  await page.goto(`${demo.url}/#/log`);
+  await page
+    .locator('textarea')
+    .first()
+    .fill('I pulled half guard. He cut his knee to side control. He took my back and choked me.');
+  await expect(page.locator('svg .knot')).toHaveCount(1);
+  await page.locator('textarea').first().fill('');
+});
+
 test('the weeks of one thing open with their counts, partners and rolls', async ({ page }) => {
   await page.goto(demo.url);
   await page.getByRole('region', { name: 'Over the weeks' }).getByRole('link', { name: 'Look' }).click();

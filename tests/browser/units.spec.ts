@@ -15,6 +15,7 @@ const cut = (over: Partial<Cut>): Cut => ({
   name: '',
   words: '',
   turns: false,
+  marked: false,
   ...over,
 });
 

@@ -1,6 +1,5 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 using MathNet.Numerics.Distributions;
 using MathNet.Numerics.LinearAlgebra;
@@ -82,9 +81,10 @@ internal sealed class SimulatedPractitioner
             var place = vocabulary.Place(Places[i])!;
             if (!families.TryGetValue(place.Position.Family, out var family))
                 families[place.Position.Family] = family = (Normally(0.3), Normally(0.3));
-            var stays = 1 - place.BookMine - place.BookTheirs;
-            mine[i] = Math.Log(place.BookMine / stays) + Normally(0.4) + level + family.Item1 + Normally(0.6);
-            theirs[i] = Math.Log(place.BookTheirs / stays) + Normally(0.4) + theirLevel + family.Item2 + Normally(0.6);
+            var (ours, others) = (book.Lands(place.Id, Who.Me), book.Lands(place.Id, Who.Partner));
+            var stays = 1 - ours - others;
+            mine[i] = Math.Log(ours / stays) + Normally(0.4) + level + family.Item1 + Normally(0.6);
+            theirs[i] = Math.Log(others / stays) + Normally(0.4) + theirLevel + family.Item2 + Normally(0.6);
         }
         Ends = 1 / (8 + 8 * random.NextDouble());
 
@@ -180,7 +180,7 @@ internal sealed class SimulatedPractitioner
                 var chance = was * rest * (chosen is not null && chosen(exit) ? odds : 1);
                 stay -= chance;
                 PlaceId? to = exit.To < 0 ? null : Places[exit.To];
-                reward[exit.From] += chance * Reward.Of(aim, Ruleset.Federation, MatVocabulary.BuiltIn, Places[exit.From], to, exit.By);
+                reward[exit.From] += chance * Reward.Of(aim, MatVocabulary.BuiltIn, Places[exit.From], to, exit.By);
                 // A tap starts again on the feet.
                 system[exit.From, Math.Max(0, exit.To)] -= (1 - Ends) * chance;
             }

@@ -44,7 +44,7 @@ internal static class GrainEndpoints
             string.IsNullOrEmpty(partner) ? null : partner
         );
         check.ThrowIfFaulty();
-        return GrainMap.Of(cache.Experience(window), SettingsEndpoints.AimOf(store), whom, []);
+        return GrainMap.Of(cache.Experience(window), SettingsEndpoints.GoalOf(store), whom, []);
     }
 
     private static Ok<WhatIfView> WhatIf(WhatIfAsked asked, LogCache cache, LogStore store)
@@ -55,7 +55,7 @@ internal static class GrainEndpoints
             check.Fault("changes", $"at most {MostChanges} changes can be thought through at once; take some out.");
         var changes = asked.Changes.Select((c, i) => Read(c, check, $"changes[{i}].")).ToList();
         check.ThrowIfFaulty();
-        var aim = SettingsEndpoints.AimOf(store);
+        var aim = SettingsEndpoints.GoalOf(store);
         var experience = cache.Experience(default);
         return TypedResults.Ok(
             new WhatIfView(WhatIfAnswer.Of(experience, aim, whom, changes), GrainMap.Of(experience, aim, whom, changes).Flows)

@@ -1,5 +1,6 @@
 using AshNotch.App.Views;
 using AshNotch.Formats.Json;
+using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -9,7 +10,11 @@ internal static class ReadingEndpoints
     public static IEndpointRouteBuilder MapReading(this IEndpointRouteBuilder routes)
     {
         routes
-            .MapPost("/api/read", (ToRead toRead, LogCache cache) => ReadingView.Of(toRead.Read(cache, new Checker()), cache.Vocabulary))
+            .MapPost(
+                "/api/read",
+                (ToRead toRead, LogCache cache, LogStore store) =>
+                    ReadingView.Of(toRead.Read(cache, new Checker()), cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
+            )
             .WithName("read")
             .ProducesValidationProblem();
         return routes;

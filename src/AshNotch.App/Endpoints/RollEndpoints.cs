@@ -19,7 +19,7 @@ internal static class RollEndpoints
     public static IEndpointRouteBuilder MapRolls(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/rack", Rack).WithName("rack").ProducesValidationProblem();
-        routes.MapGet("/api/rolls", Rows).WithName("rolls");
+        routes.MapGet("/api/rolls", Rows).WithName("rolls").ProducesValidationProblem();
         routes.MapGet("/api/rolls/{id}", Find).WithName("roll").ProducesProblem(404);
         routes.MapPut("/api/rolls/{id}", Keep).WithName("keepRoll").ProducesValidationProblem().ProducesProblem(409);
         routes.MapDelete("/api/rolls/{id}", Delete).WithName("deleteRoll").ProducesProblem(404);
@@ -40,7 +40,7 @@ internal static class RollEndpoints
     {
         var log = cache.Log;
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.AimOf(store)), store.RollHistory(id).Count))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.GoalOf(store)), store.RollHistory(id).Count))
             : NoRoll();
     }
 
@@ -55,18 +55,40 @@ internal static class RollEndpoints
         check.ThrowIfFaulty();
         return Views.Rack.Of(
             cache.Log,
-            cache.Values(SettingsEndpoints.AimOf(store)),
+            cache.Values(SettingsEndpoints.GoalOf(store)),
             filter,
             Math.Clamp(limit ?? UsualSessions, 1, MostSessions)
         );
     }
 
-    private static IEnumerable<RollRow> Rows(string[] id, LogCache cache, LogStore store)
+    // With a place, the notches of the exchange that starts there are marked.
+    private static IEnumerable<RollRow> Rows(
+        string[] id,
+        string? from,
+        string? by,
+        string? move,
+        string? to,
+        LogCache cache,
+        LogStore store
+    )
     {
+        var check = new Checker();
+        var place = check.Place(from, "", "from");
+        var whose = check.Term<Who>(by, "by");
+        var which = check.Move(move, "", "move");
+        var led = check.Place(to, "", "to");
+        check.ThrowIfFaulty();
+        bool IsIt(Notch n) => n.From == place && n.By == whose && (which is null ? n.Move is null && n.To == led : n.Move == which);
         var log = cache.Log;
-        var values = cache.Values(SettingsEndpoints.AimOf(store));
+        var values = cache.Values(SettingsEndpoints.GoalOf(store));
         var wanted = id.Take(MostRows).ToHashSet();
-        return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(r => RollRow.Of(r, log, values));
+        return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(Row);
+
+        RollRow Row(LoggedRoll logged)
+        {
+            var row = RollRow.Of(logged, log, values);
+            return place is null ? row : row with { Stick = row.Stick.Marked(logged.Roll.Exchanges, IsIt) };
+        }
     }
 
     private static Results<Ok<RollView>, ProblemHttpResult> Keep(

@@ -38,7 +38,7 @@ internal static class TellingEndpoints
                         RollView.Of(
                             kept.Roll(r.Id)!,
                             kept,
-                            cache.ValuesAtHand(SettingsEndpoints.AimOf(store)),
+                            cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
                             store.RollHistory(r.Id).Count
                         )
                     ),

@@ -18,7 +18,7 @@ internal static class TodayEndpoints
     private static TodayView Today(LogCache cache, LogStore store)
     {
         var log = cache.Log;
-        var aim = SettingsEndpoints.AimOf(store);
+        var aim = SettingsEndpoints.GoalOf(store);
         var ranking = cache.Ranking(default, aim, Against.Usual);
         var last = Rack.Of(log, cache.Values(aim), new RackFilter(), limit: 1);
         return new TodayView(

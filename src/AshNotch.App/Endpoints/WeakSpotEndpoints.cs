@@ -1,8 +1,10 @@
+using AshNotch.App.Views;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Core.Weeks;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 
@@ -15,34 +17,67 @@ internal static class WeakSpotEndpoints
     {
         routes.MapGet("/api/weak-spots", Rank).WithName("weakSpots").ProducesValidationProblem();
         routes.MapGet("/api/weak-spots/notes", Notes).WithName("weakSpotNotes").ProducesValidationProblem();
+        routes.MapGet("/api/weak-spots/course", CourseOf).WithName("weakSpotCourse").ProducesValidationProblem();
+        routes.MapGet("/api/weak-spots/reach", GetReach).WithName("reach").ProducesValidationProblem();
         return routes;
     }
 
-    private static IReadOnlyList<string> Notes(string? from, string? by, string? move, LogCache cache, LogStore store)
+    private static IReadOnlyList<string> Notes(string? from, string? by, string? move, LogCache cache, LogStore store) =>
+        Exchange(from, by, move) is (var place, var whose, var which)
+            ? ExchangeNotes.Of(cache.Experience(default), cache.Values(SettingsEndpoints.GoalOf(store)), place, whose, which)
+            : [];
+
+    private static IReadOnlyList<CourseView> CourseOf(string? from, string? by, string? move, LogCache cache) =>
+        Exchange(from, by, move) is (var place, var whose, var which)
+            ? [.. cache.Courses(new Subject(whose, place, which)).All.Select(c => CourseView.Of(c, cache.Log))]
+            : [];
+
+    // Nothing where no move is named: what nobody named is not followed.
+    private static (PlaceId From, Who By, MoveId Move)? Exchange(string? from, string? by, string? move)
     {
         var check = new Checker();
         var place = check.Place(from, "", "from");
         var whose = check.Term<Who>(by, "by");
         var which = check.Move(move, "", "move");
         check.ThrowIfFaulty();
-        return place is null || whose is null || which is null
-            ? []
-            : ExchangeNotes.Of(
-                cache.Experience(default),
-                cache.Values(SettingsEndpoints.AimOf(store)),
-                place.Value,
-                whose.Value,
-                which.Value
-            );
+        return place is null || whose is null || which is null ? null : (place.Value, whose.Value, which.Value);
+    }
+
+    private static IReadOnlyList<Reach> GetReach(
+        string? aim,
+        string? against,
+        string? attire,
+        string? first,
+        string? last,
+        LogCache cache,
+        LogStore store
+    )
+    {
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
+        return Reach.Of(cache.Experience(window), goal, whom);
     }
 
     private static WeakSpots Rank(string? aim, string? against, string? attire, string? first, string? last, LogCache cache, LogStore store)
     {
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
+        return cache.Ranking(window, goal, whom);
+    }
+
+    private static (LogWindow Window, Goal Goal, Against Against) Asked(
+        string? aim,
+        string? against,
+        string? attire,
+        string? first,
+        string? last,
+        LogStore store
+    )
+    {
         var check = new Checker();
-        var wanted = check.Term<Aim>(aim, "aim") ?? SettingsEndpoints.AimOf(store);
+        var set = SettingsEndpoints.GoalOf(store);
+        var goal = set with { Aim = check.Term<Aim>(aim, "aim") ?? set.Aim };
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
         var window = new LogWindow(check.Term<Attire>(attire, "attire"), check.Day(first, "", "first"), check.Day(last, "", "last"));
         check.ThrowIfFaulty();
-        return cache.Ranking(window, wanted, whom);
+        return (window, goal, whom);
     }
 }

@@ -15,7 +15,7 @@ internal static class WeeksEndpoints
     private static WeeksView Weeks(LogCache cache, LogStore store)
     {
         var log = cache.Log;
-        var courses = cache.Courses(SettingsEndpoints.AimOf(store));
+        var courses = cache.Courses(SettingsEndpoints.GoalOf(store));
         return new WeeksView(courses.Changed, [.. courses.All.Select(c => CourseView.Of(c, log))]);
     }
 }

@@ -15,36 +15,11 @@ internal static class WeakSpotsVerb
         var read = LogReader.Read(stream, vocabulary);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
         var ranking = WeakSpotRanking.Of(read.Log, vocabulary, aim, against);
+        var spots = ranking.Spots.Take(top ?? int.MaxValue).Select(WeakSpotsAnswer.Spot.Of);
+        var untested = ranking.Untested.Select(WeakSpotsAnswer.Exchange.Of);
         return output.Json(
-            new
-            {
-                ValuePerRoll = Shown(ranking.ValuePerRoll),
-                ranking.Rolls,
-                ranking.Notches,
-                Spots = ranking
-                    .Spots.Take(top ?? int.MaxValue)
-                    .Select(s => new
-                    {
-                        s.Rank,
-                        s.From,
-                        s.By,
-                        s.Move,
-                        s.To,
-                        GainPerRoll = Shown(s.GainPerRoll),
-                        Low = Shown(s.Low),
-                        High = Shown(s.High),
-                        FirstShare = Shown(s.FirstShare),
-                        VisitsPerRoll = Shown(s.VisitsPerRoll),
-                        Rate = Shown(s.Rate),
-                        s.Count,
-                        Partners = s.Partners.Count,
-                        s.Rolls,
-                        s.Say,
-                    }),
-                ranking.Untested,
-            }
+            new WeakSpotsAnswer(WeakSpotsAnswer.Shown(ranking.ValuePerRoll), ranking.Rolls, ranking.Notches, [.. spots], [.. untested]),
+            AnswerJson.Default.WeakSpotsAnswer
         );
     }
-
-    private static double Shown(double value) => Math.Round(value, 6);
 }

@@ -1,6 +1,6 @@
+using AshNotch.Core.Costs;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -19,15 +19,16 @@ public sealed record ReadingView(
     string? Now
 )
 {
-    /// <summary>The view of a telling.</summary>
-    public static ReadingView Of(Telling telling, MatVocabulary vocabulary)
+    /// <summary>The view of a telling, each exchange knotted where it turned by what the log taught of its places.</summary>
+    public static ReadingView Of(Telling telling, PlaceValues values)
     {
+        var vocabulary = values.Vocabulary;
         var ties = Corrections.Ties(telling.AsRead, telling.Text);
         var whole = RollRead.Join(telling.AsRead);
         return new ReadingView(
             whole.Mentions,
             whole.Unread,
-            [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, vocabulary))],
+            [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, values))],
             [.. Open(telling, ties)],
             Whereabouts.Now(ExchangesOf(telling.Rolls[^1]), vocabulary)?.Value
         );
@@ -39,9 +40,10 @@ public sealed record ReadingView(
         Telling telling,
         int roll,
         IReadOnlyDictionary<(int, Span), (string Words, int Occurrence)> ties,
-        MatVocabulary vocabulary
+        PlaceValues values
     )
     {
+        var vocabulary = values.Vocabulary;
         var told = telling.Rolls[roll];
         var exchanges = ExchangesOf(told);
         return new RollReadView(
@@ -54,7 +56,7 @@ public sealed record ReadingView(
                 )),
             ],
             [.. told.Read.Takeaways.Select(t => t.Text)],
-            Stick.Of(exchanges, vocabulary)
+            TurningPoints.Knotted(exchanges, values)
         );
 
         NotchReadView Notch(Notch notch)

@@ -46,7 +46,7 @@ public sealed record RollRow(
             roll.Minutes,
             roll.Taps(Who.Me),
             roll.Taps(Who.Partner),
-            TurningPoints.Knotted(roll, values)
+            TurningPoints.Knotted(roll.Exchanges, values)
         );
     }
 }

@@ -1,7 +1,10 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Scoring;
 
 namespace AshNotch.App.Views;
 
 /// <summary>Settings of the application.</summary>
 /// <param name="Aim">What the ranking aims at.</param>
-public sealed record SettingsView(Aim Aim);
+/// <param name="Rules">Id of the rules by which points are counted.</param>
+/// <param name="Rulesets">The rules to choose from, the user's own last.</param>
+public sealed record SettingsView(Aim Aim, string Rules, IReadOnlyList<Ruleset> Rulesets);

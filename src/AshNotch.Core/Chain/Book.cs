@@ -3,23 +3,34 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Chain;
 
 /// <summary>
-/// The built-in idea of what usually leads where, for a first week without data. It is the authors' judgement, not measured data, and
-/// counts for about four observations a place.
+/// The built-in idea of what usually leads where, for a first week without data: the authors' judgement, not measured data. It stands in
+/// <c>book.json</c>, which says what its figures mean.
 /// </summary>
 public sealed class Book
 {
-    /// <summary>How many observations the book is worth.</summary>
-    public const double Weight = 4;
-
+    private static readonly BookFile File = BookFile.Shipped;
     private readonly Dictionary<PlaceId, Dictionary<ExitKey, double>> exits = [];
-    private readonly MatVocabulary vocabulary;
+    private readonly Dictionary<PlaceId, (double Mine, double Theirs)> lands = [];
 
-    private Book(MatVocabulary vocabulary) => this.vocabulary = vocabulary;
+    private Book() { }
+
+    /// <summary>What to keep in mind of the book, for a person to read.</summary>
+    public static string Caveat => File.Caveat;
+
+    /// <summary>How many observations the book is worth.</summary>
+    public static double Weight => File.Weight;
 
     /// <summary>The book of a vocabulary: the moves that usually start at each place, in proportion to how common they are.</summary>
     public static Book Of(MatVocabulary vocabulary)
     {
-        var book = new Book(vocabulary);
+        var book = new Book();
+        var leaving = File.Positions.ToDictionary(p => p.Position, p => p.Lands);
+        foreach (var place in vocabulary.Places)
+        {
+            var upper = place.Role is Role.Top or Role.Attacking or Role.Neutral;
+            var of = leaving[place.Position.Id];
+            book.lands[place.Id] = upper ? (of[0], of[1]) : (of[1], of[0]);
+        }
         foreach (var move in vocabulary.Moves)
         {
             if (move.To is null && !move.IsSubmission)
@@ -31,7 +42,8 @@ public sealed class Book
                     var place = from.SeenBy(by).Id;
                     if (!book.exits.TryGetValue(place, out var here))
                         book.exits[place] = here = [];
-                    here[new ExitKey(by, move.Id, move.To?.SeenBy(by).Id)] = move.Common * (move.IsSubmission ? Finishes(from) : 1);
+                    here[new ExitKey(by, move.Id, move.To?.SeenBy(by).Id)] =
+                        move.Common * (move.IsSubmission ? File.FinishesFrom(from.Position.Family) : 1);
                 }
             }
         }
@@ -48,30 +60,19 @@ public sealed class Book
     }
 
     /// <summary>Chance that a step from a place is one of mine, or theirs, that lands. Own terms get a middling guess.</summary>
-    public double Lands(PlaceId place, Who by)
-    {
-        if (vocabulary.Place(place) is not { } known)
-            return 0.2;
-        return by == Who.Me ? known.BookMine : known.BookTheirs;
-    }
+    public double Lands(PlaceId place, Who by) =>
+        !lands.TryGetValue(place, out var known) ? File.OwnTerms
+        : by == Who.Me ? known.Mine
+        : known.Theirs;
 
     /// <summary>The usual ways out of a place with their shares, which sum to 1 for each side that has any.</summary>
     public IReadOnlyDictionary<ExitKey, double> Exits(PlaceId place) => exits.TryGetValue(place, out var here) ? here : Empty;
 
-    /// <summary>Where exchanges start before anything is logged: on the feet.</summary>
-    public static IReadOnlyList<Start> Starts { get; } = [new Start(PlaceId.Standing, 2)];
+    /// <summary>Where exchanges start before anything is logged.</summary>
+    public static IReadOnlyList<Start> Starts { get; } = [.. File.Starts.Select(s => new Start(new PlaceId(s.Place), s.Weight))];
 
     /// <summary>Steps in a roll before anything is logged, and for how many rolls that counts.</summary>
-    public static (double Steps, double Rolls) Length { get; } = (8, 2);
+    public static (double Steps, double Rolls) Length => (File.Length.Steps, File.Length.Rolls);
 
     private static readonly Dictionary<ExitKey, double> Empty = [];
-
-    // What lands from a guard is mostly a sweep, from the back mostly a finish.
-    private static double Finishes(Place place) =>
-        place.Position.Family switch
-        {
-            Family.Back => 1,
-            Family.Pin or Family.Mount or Family.Legs => 0.5,
-            _ => 0.2,
-        };
 }

@@ -28,7 +28,7 @@ public sealed class ChainShape
     public IReadOnlyList<PlaceId> Places { get; }
 
     /// <summary>The exits, those of the first place first.</summary>
-    public IReadOnlyList<ChainExit> Exits { get; }
+    public ChainExit[] Exits { get; }
 
     /// <summary>Where the exits of a place stand among all.</summary>
     public Range Of(int place) => first[place]..first[place + 1];

@@ -83,41 +83,25 @@ public sealed class ChainValue
     /// Sherman-Morrison formula gives the new value per roll exactly.
     /// </summary>
     /// <param name="place">Index of the place.</param>
-    /// <param name="chosen">Indices of its exits that change, in rising order.</param>
+    /// <param name="chosen">Indices of its exits that change.</param>
     /// <param name="odds">What their odds against everything else are multiplied by, above 0.</param>
     public Change WhenOddsChange(int place, ReadOnlySpan<int> chosen, double odds)
     {
-        var stay = chain.Stay(place);
-        var rate = 0.0;
-        var worth = 0.0;
-        var toward = 0.0;
-        var otherWorth = stay * goesOn * values[place];
-        var otherToward = stay * goesOn * Reach(place, place);
-        var next = 0;
-        for (var e = chain.Shape.Of(place).Start.Value; e < chain.Shape.Of(place).End.Value; e++)
+        var (rate, worth, toward) = (0.0, 0.0, 0.0);
+        foreach (var e in chosen)
         {
             var chance = chain.Chances[e];
             var to = chain.Shape.Exits[e].To;
-            var isWorth = chance * (rewards[e] + goesOn * (to >= 0 ? values[to] : PerRoll));
-            var leads = chance * goesOn * (to >= 0 ? Reach(to, place) : visits[place]);
-            if (next < chosen.Length && chosen[next] == e)
-            {
-                next++;
-                rate += chance;
-                worth += isWorth;
-                toward += leads;
-            }
-            else
-            {
-                otherWorth += isWorth;
-                otherToward += leads;
-            }
+            rate += chance;
+            worth += chance * (rewards[e] + goesOn * (to >= 0 ? values[to] : PerRoll));
+            toward += chance * goesOn * (to >= 0 ? Reach(to, place) : visits[place]);
         }
         if (rate is <= 0 or >= 1)
             return new Change(0, rate, visits[place], 0);
 
-        var difference = worth / rate - otherWorth / (1 - rate);
-        var drift = toward / rate - otherToward / (1 - rate);
+        // What is left of the place's own equations, V = r + P·V and N = I + P·N, is what else happens there.
+        var difference = worth / rate - (values[place] - worth) / (1 - rate);
+        var drift = toward / rate - (Reach(place, place) - 1 - toward) / (1 - rate);
         var newRate = odds * rate / (1 - rate + odds * rate);
         var moved = newRate - rate;
         return new Change(visits[place] * moved * difference / (1 - moved * drift), rate, visits[place], difference);

@@ -7,14 +7,14 @@ namespace AshNotch.Core.Chain;
 public static class Reward
 {
     /// <summary>What an exit is worth to me.</summary>
-    /// <param name="aim">The aim.</param>
-    /// <param name="rules">Points of the places.</param>
+    /// <param name="goal">The aim, and the points of the places.</param>
     /// <param name="vocabulary">Where the places stand.</param>
     /// <param name="from">The place left, seen from me.</param>
     /// <param name="to">The place reached, seen from me; null on a tap.</param>
     /// <param name="by">Whose move it was.</param>
-    public static double Of(Aim aim, Ruleset rules, MatVocabulary vocabulary, PlaceId from, PlaceId? to, Who by)
+    public static double Of(Goal goal, MatVocabulary vocabulary, PlaceId from, PlaceId? to, Who by)
     {
+        var (aim, rules) = goal;
         double sign = by == Who.Me ? 1 : -1;
         var tap = to is null;
         var points = sign * (tap ? rules.Tap : PlacePoints.Of(rules, vocabulary, from, to!.Value, by));
@@ -29,8 +29,8 @@ public static class Reward
     }
 
     /// <summary>What each exit of a chain is worth to me, in the order of its exits.</summary>
-    public static double[] Of(Aim aim, Ruleset rules, MatVocabulary vocabulary, ChainShape shape) =>
-        [.. shape.Exits.Select(e => Of(aim, rules, vocabulary, shape.Places[e.From], e.Key.To, e.Key.By))];
+    public static double[] Of(Goal goal, MatVocabulary vocabulary, ChainShape shape) =>
+        [.. shape.Exits.Select(e => Of(goal, vocabulary, shape.Places[e.From], e.Key.To, e.Key.By))];
 
     /// <summary>The unit a value under this aim is told in, after a number.</summary>
     public static string Unit(Aim aim) =>

@@ -7,12 +7,17 @@ namespace AshNotch.Core.Chain;
 /// <param name="Ends">Chance that a step is the last of the roll, above 0.</param>
 public sealed record RollChain(ChainShape Shape, double[] Chances, double[] Start, double Ends)
 {
-    /// <summary>Chance that a step from a place stays.</summary>
-    public double Stay(int place)
+    /// <summary>The chain in which the odds of some exits of one place are multiplied, and nothing else is.</summary>
+    /// <param name="place">Index of the place.</param>
+    /// <param name="chosen">Indices of those of its exits.</param>
+    /// <param name="odds">What their odds against everything else there are multiplied by, above 0.</param>
+    public RollChain WithOdds(int place, IReadOnlyCollection<int> chosen, double odds)
     {
-        var left = 1.0;
-        foreach (var chance in Chances.AsSpan(Shape.Of(place)))
-            left -= chance;
-        return Math.Max(0, left);
+        var chances = (double[])Chances.Clone();
+        var rate = chosen.Sum(e => chances[e]);
+        var rest = 1 / (1 - rate + odds * rate);
+        foreach (var e in Shape.ExitsOf(place))
+            chances[e] *= rest * (chosen.Contains(e) ? odds : 1);
+        return this with { Chances = chances };
     }
 }

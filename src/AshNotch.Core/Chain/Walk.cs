@@ -5,16 +5,19 @@ namespace AshNotch.Core.Chain;
 
 /// <summary>A log as steps over places: what the model learns from.</summary>
 /// <param name="Rolls">The rolls looked at, oldest first.</param>
-/// <param name="Steps">Their steps, in the order of the rolls.</param>
+/// <param name="Kinds">What their steps are, each once, by number.</param>
 /// <param name="Starts">Where their exchanges started, positional rounds left out: there the start was chosen.</param>
 /// <param name="Notches">How many notches the rolls hold, teaching or not.</param>
-public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> Steps, IReadOnlyList<Start> Starts, int Notches)
+public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKind> Kinds, IReadOnlyList<Start> Starts, int Notches)
 {
     /// <summary>After how many weeks a step counts half, unless told otherwise. The authors' judgement.</summary>
     public const double HalfLifeWeeks = 8;
 
     /// <summary>The walk of no rolls at all.</summary>
     public static Walk Empty { get; } = new([], [], [], 0);
+
+    /// <summary>The steps, in the order of the rolls.</summary>
+    public IEnumerable<Step> Steps => Rolls.SelectMany(r => r.Steps);
 
     /// <summary>Reads the steps out of a log.</summary>
     /// <param name="log">The log.</param>
@@ -27,7 +30,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
         var walked = new Walked(vocabulary);
         foreach (var logged in log.Rolls)
             walked.Add(logged, Recency(logged.Session.Date, today, halfLifeWeeks) * (logged.Roll.Intensity == Intensity.Light ? 0.5 : 1));
-        return new Walk(walked.Rolls, walked.Steps, walked.Starts, walked.Notches);
+        return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches);
     }
 
     private static double Recency(DateOnly? day, DateOnly today, double halfLifeWeeks) =>
@@ -35,9 +38,13 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
 
     private sealed class Walked(MatVocabulary vocabulary)
     {
+        private readonly Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), StepKind> kinds = [];
+
+        private readonly List<Step> steps = [];
+
         public List<WalkedRoll> Rolls { get; } = [];
 
-        public List<Step> Steps { get; } = [];
+        public List<StepKind> Kinds { get; } = [];
 
         public List<Start> Starts { get; } = [];
 
@@ -47,7 +54,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
         {
             var roll = logged.Roll;
             var (taps, landings, stays, joints, gaps, timed, notches) = (0, 0, 0, 0, 0, 0, 0);
-            var first = Steps.Count;
+            steps.Clear();
             for (var e = 0; e < roll.Exchanges.Count; e++)
             {
                 var exchange = roll.Exchanges[e];
@@ -69,32 +76,33 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
                         }
                         led = Whereabouts.LedTo(notch, vocabulary) ?? notch.From;
                     }
-                    if (Read(notch, Rolls.Count) is not { } step)
+                    if (Read(notch) is not { } kind)
                         continue;
-                    taps += step.Result == StepResult.Taps ? 1 : 0;
-                    landings += step.Result == StepResult.Lands ? 1 : 0;
-                    stays += step.Result == StepResult.Stays ? 1 : 0;
-                    Steps.Add(step with { Weight = weight / (1 + Told(step, first)) });
+                    taps += kind.Result == StepResult.Taps ? 1 : 0;
+                    landings += kind.Result == StepResult.Lands ? 1 : 0;
+                    stays += kind.Result == StepResult.Stays ? 1 : 0;
+                    steps.Add(new Step(kind, weight / (1 + Told(kind)), Rolls.Count));
                 }
             }
             Notches += notches;
-            Rolls.Add(new WalkedRoll(logged, weight, taps, landings, stays, joints, gaps, notches > 0 && timed == notches));
+            Rolls.Add(
+                new WalkedRoll(logged, weight, steps.ToArray(), taps, landings, stays, joints, gaps, notches > 0 && timed == notches)
+            );
         }
 
         // How often the same was told before in this roll: a roll is short enough to look through.
-        private int Told(Step step, int first)
+        private int Told(StepKind kind)
         {
             var times = 0;
-            for (var i = first; i < Steps.Count; i++)
-                if (step with { Weight = Steps[i].Weight } == Steps[i])
-                    times++;
+            foreach (var step in steps)
+                times += ReferenceEquals(step.Kind, kind) ? 1 : 0;
             return times;
         }
 
         // Whether a notch says something of what was left out before it.
         private static bool Tells(Notch notch) => notch.Given is null && !notch.IsOfSurroundings && !notch.Inferred.Contains("from");
 
-        private Step? Read(Notch notch, int roll)
+        private StepKind? Read(Notch notch)
         {
             if (notch.From is not { } from || notch.Outcome == Outcome.Threatened || notch.Given is not null || notch.IsOfSurroundings)
                 return null;
@@ -102,16 +110,26 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<Step> S
             // A grip that leaves the two where they are says nothing of what comes next.
             if (move is { Stays: true } && (notch.To is null || notch.To == from))
                 return null;
-            var stay = new Step(from, notch.By, notch.Move, null, StepResult.Stays, 1, roll);
             if (notch.Outcome == Outcome.Tap)
-                return stay with { Result = StepResult.Taps };
+                return Kind(from, notch, null, StepResult.Taps);
             if (notch.Outcome != Outcome.Landed)
-                return stay;
+                return Kind(from, notch, null, StepResult.Stays);
             if (Whereabouts.LedTo(notch, vocabulary) is { } to)
-                return stay with { Result = StepResult.Lands, To = to };
+                return Kind(from, notch, to, StepResult.Lands);
             // It led back to where it was, or is a submission that is on but moved nobody; else nobody knows where.
             var movedNobody = notch.To is not null || move is { IsSubmission: true } or { To: not null };
-            return movedNobody ? stay : stay with { Result = StepResult.Lands };
+            return Kind(from, notch, null, movedNobody ? StepResult.Stays : StepResult.Lands);
+        }
+
+        private StepKind Kind(PlaceId from, Notch notch, PlaceId? to, StepResult result)
+        {
+            var key = (from, notch.By, notch.Move, to, result);
+            if (!kinds.TryGetValue(key, out var kind))
+            {
+                kinds[key] = kind = new StepKind(Kinds.Count, from, notch.By, notch.Move, to, result);
+                Kinds.Add(kind);
+            }
+            return kind;
         }
     }
 }

@@ -13,18 +13,13 @@ public sealed record WhatIf(PlaceId From, Who By, MoveId? Move, PlaceId? To, dou
     /// <summary>A chain in which these changes hold, and nothing else changed. A place or exit that the chain does not have changes nothing.</summary>
     public static RollChain In(RollChain chain, IEnumerable<WhatIf> changes)
     {
-        var chances = (double[])chain.Chances.Clone();
         foreach (var change in changes)
         {
             if (chain.Shape.IndexOf(change.From) is var place && place < 0)
                 continue;
-            var exits = chain.Shape.ExitsOf(place).ToList();
-            var chosen = exits.Where(e => chain.Shape.Exits[e].Key.IsOf(change.By, change.Move, change.To)).ToHashSet();
-            var rate = chosen.Sum(e => chances[e]);
-            var rest = 1 / (1 - rate + change.Odds * rate);
-            foreach (var e in exits)
-                chances[e] *= rest * (chosen.Contains(e) ? change.Odds : 1);
+            var chosen = chain.Shape.ExitsOf(place).Where(e => chain.Shape.Exits[e].Key.IsOf(change.By, change.Move, change.To));
+            chain = chain.WithOdds(place, chosen.ToHashSet(), change.Odds);
         }
-        return chain with { Chances = chances };
+        return chain;
     }
 }

@@ -32,16 +32,24 @@ public sealed record Candidate(
     public static IReadOnlyList<Candidate> Of(Walk walk)
     {
         var seen = new Dictionary<(PlaceId From, Who By, MoveId? Move, PlaceId? To), Evidence>();
-        foreach (var step in walk.Steps)
+        var of = new Evidence?[walk.Kinds.Count];
+        foreach (var kind in walk.Kinds)
         {
-            if (step.Move is null && step.To is null)
+            if (kind.Move is null && kind.To is null)
                 continue;
-            var key = (step.From, step.By, step.Move, step.Move is null ? step.To : null);
+            var key = (kind.From, kind.By, kind.Move, kind.Move is null ? kind.To : null);
             if (!seen.TryGetValue(key, out var evidence))
                 seen[key] = evidence = new Evidence();
-            evidence.Add(step);
+            evidence.Kinds.Add(kind);
+            of[kind.Number] = evidence;
         }
-        return [.. seen.Select(e => e.Value.Finish(e.Key, walk))];
+        var times = new int[walk.Kinds.Count];
+        foreach (var step in walk.Steps)
+        {
+            times[step.Kind.Number]++;
+            of[step.Kind.Number]?.Add(step);
+        }
+        return [.. seen.Select(e => e.Value.Finish(e.Key, walk, times))];
     }
 
     /// <summary>Which exits of a chain it is, in rising order.</summary>
@@ -54,37 +62,37 @@ public sealed record Candidate(
     // What one pass over the steps gathers of one candidate.
     private sealed class Evidence
     {
-        private readonly Dictionary<string, int> to = [];
         private readonly List<int> rolls = [];
-        private int attempts;
-        private int count;
+
+        public List<StepKind> Kinds { get; } = [];
 
         public void Add(Step step)
         {
-            attempts++;
-            var cameOff = step.Result != StepResult.Stays;
-            if (cameOff)
-            {
-                count++;
-                if ((step.Result == StepResult.Taps ? "tap" : step.To?.Value) is { } reached)
-                    to[reached] = to.GetValueOrDefault(reached) + 1;
-            }
             // For my own move the rolls in which it was stopped are the ones to look at too.
-            if ((cameOff || step.By == Who.Me) && (rolls.Count == 0 || rolls[^1] != step.Roll))
+            if ((step.Result != StepResult.Stays || step.By == Who.Me) && (rolls.Count == 0 || rolls[^1] != step.Roll))
                 rolls.Add(step.Roll);
         }
 
-        public Candidate Finish((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, Walk walk)
+        public Candidate Finish((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, Walk walk, int[] times)
         {
-            var newest = Enumerable.Reverse(rolls).Select(r => walk.Rolls[r].Roll).ToList();
+            rolls.Reverse();
+            var newest = rolls.ConvertAll(r => walk.Rolls[r].Logged.Roll);
+            var cameOff = Kinds.Where(k => k.Result != StepResult.Stays).ToList();
             return new Candidate(
                 key.From,
                 key.By,
                 key.Move,
                 key.To,
-                attempts,
-                count,
-                [.. to.OrderByDescending(t => t.Value).ThenBy(t => t.Key, StringComparer.Ordinal).Select(t => t.Key)],
+                Kinds.Sum(k => times[k.Number]),
+                cameOff.Sum(k => times[k.Number]),
+                [
+                    .. cameOff
+                        .Where(k => k.Exit is not null)
+                        .Select(k => (To: k.To?.Value ?? "tap", Times: times[k.Number]))
+                        .OrderByDescending(t => t.Times)
+                        .ThenBy(t => t.To, StringComparer.Ordinal)
+                        .Select(t => t.To),
+                ],
                 [.. newest.Select(r => r.Partner).OfType<string>().Distinct()],
                 [.. newest.Select(r => r.Id)]
             );

@@ -1,12 +1,13 @@
+using System.Numerics.Tensors;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Skill;
 
 namespace AshNotch.Core.Costs;
 
 /// <summary>What getting better at each of some candidates would bring, over draws of what is held possible.</summary>
-/// <param name="PerRoll">Value of a roll in each draw.</param>
 /// <param name="OfDraw">For each draw the gain of each candidate.</param>
-public sealed record Gains(double[] PerRoll, double[][] OfDraw)
+/// <param name="First">For each draw which candidate came first; -1 where none gains.</param>
+public sealed record Gains(double[][] OfDraw, int[] First)
 {
     /// <summary>How many draws are made.</summary>
     public const int Draws = 200;
@@ -25,7 +26,6 @@ public sealed record Gains(double[] PerRoll, double[][] OfDraw)
         int draws = Draws
     )
     {
-        var perRoll = new double[draws];
         var gains = new double[draws][];
         Parallel.For(
             0,
@@ -33,19 +33,26 @@ public sealed record Gains(double[] PerRoll, double[][] OfDraw)
             draw =>
             {
                 var value = ChainValue.Solve(model.Drawn(draw, against), rewards);
-                perRoll[draw] = value.PerRoll;
-                gains[draw] = [.. candidates.Select(c => value.WhenOddsChange(c.Place, c.Exits, c.Odds).Gain)];
+                var gained = gains[draw] = new double[candidates.Count];
+                for (var i = 0; i < gained.Length; i++)
+                    gained[i] = value.WhenOddsChange(candidates[i].Place, candidates[i].Exits, candidates[i].Odds).Gain;
             }
         );
-        return new Gains(perRoll, gains);
+        return new Gains(gains, [.. gains.Select(Best)]);
     }
 
     /// <summary>Mean gain of a candidate, its likely range (10th to 90th percentile), and in what share of the draws it came first.</summary>
     public (double Mean, double Low, double High, double FirstShare) Of(int candidate)
     {
         var sorted = OfDraw.Select(g => g[candidate]).Order().ToArray();
-        var first = OfDraw.Count(g => g[candidate] > 0 && Array.IndexOf(g, g.Max()) == candidate);
+        var first = First.Count(f => f == candidate);
         return (sorted.Average(), Quantile(sorted, 0.1), Quantile(sorted, 0.9), (double)first / OfDraw.Length);
+    }
+
+    private static int Best(double[] gains)
+    {
+        var best = TensorPrimitives.IndexOfMax<double>(gains);
+        return best >= 0 && gains[best] > 0 ? best : -1;
     }
 
     // Between the two nearest of n values, at (n - 1)·share (Hyndman and Fan 1996, type 7).

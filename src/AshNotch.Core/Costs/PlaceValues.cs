@@ -1,5 +1,4 @@
 using AshNotch.Core.Chain;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -30,13 +29,13 @@ public sealed class PlaceValues
     public double Spread { get; }
 
     /// <summary>The values that a log taught.</summary>
-    public static PlaceValues Of(Experience experience, Aim aim)
+    public static PlaceValues Of(Experience experience, Goal goal)
     {
         var model = experience.Model;
-        var rewards = Reward.Of(aim, Ruleset.Federation, experience.Vocabulary, model.Shape);
+        var rewards = Reward.Of(goal, experience.Vocabulary, model.Shape);
         var value = ChainValue.Solve(model.Expected(Against.Usual), rewards);
         var seen = value.Values.Where((_, place) => model.Seen[place] > 0).DefaultIfEmpty(0).ToList();
-        return new PlaceValues(model.Shape, value, aim, experience.Vocabulary, seen.Max() - seen.Min());
+        return new PlaceValues(model.Shape, value, goal.Aim, experience.Vocabulary, seen.Max() - seen.Min());
     }
 
     /// <summary>The value of a place; null where it is not known or was never met.</summary>

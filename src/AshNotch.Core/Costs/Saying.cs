@@ -25,14 +25,14 @@ public static class Saying
     }
 
     /// <summary>An exchange with its gain, without its counts.</summary>
-    public static string Brief(Candidate candidate, double gain, Aim aim, MatVocabulary vocabulary)
-    {
-        var what =
-            candidate.By == Who.Partner ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
-            : candidate.Move is { } move ? $"Your {vocabulary.MoveName(move)} {vocabulary.SayFrom(candidate.From)}"
-            : $"Getting to {ExchangeWords.Reached(candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
-        return $"{what}: {About(gain)} {Reward.Unit(aim)}";
-    }
+    public static string Brief(Candidate candidate, double gain, Aim aim, MatVocabulary vocabulary) =>
+        $"{What(candidate, vocabulary)}: {About(gain)} {Reward.Unit(aim)}";
+
+    /// <summary>An exchange by its name, and no more.</summary>
+    public static string What(Candidate candidate, MatVocabulary vocabulary) =>
+        candidate.By == Who.Partner ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
+        : candidate.Move is { } move ? $"Your {vocabulary.MoveName(move)} {vocabulary.SayFrom(candidate.From)}"
+        : $"Getting to {ExchangeWords.Reached(candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
 
     /// <summary>What a roll would bring after some change, against now.</summary>
     public static string Moved(double before, double after, Aim aim) =>
@@ -46,7 +46,7 @@ public static class Saying
         var with = spot.Partners.Count == 0 ? "" : $", with {Counted(spot.Partners.Count, "partner")}";
         var came =
             spot.By == Who.Me
-                ? $"came off {Times(spot.Count)} in {Counted(spot.Attempts, "try", "tries")}"
+                ? $"came off {Times(spot.Count)} in {Counted(spot.Attempts, "try", "tries")} that you wrote down, {Likely(spot)}"
                 : $"happened {Times(spot.Count)}";
         var likely = $"It is what comes off {InHundred(spot.Rate)} there; it {came}{with}.";
         var unit = Reward.Unit(aim).Split(' ')[0];
@@ -54,6 +54,12 @@ public static class Saying
             $"Each time it {(spot.Worth < 0 ? "costs" : "earns")} {About(Math.Abs(spot.Worth))} {unit} by the end of the roll, "
             + "against what else happens there.";
         return new Why(often, likely, costly, Sure(spot, aim, vocabulary), Even(spot, aim));
+    }
+
+    private static string Likely(WeakSpot spot)
+    {
+        var (low, high) = Wilson.Of(spot.Count, spot.Attempts);
+        return string.Create(CultureInfo.InvariantCulture, $"likely {100 * low:0} to {100 * high:0} in 100 of the next");
     }
 
     // What would be found out by more of the same, where the range is wide.
@@ -83,7 +89,7 @@ public static class Saying
         : Math.Abs(amount) >= 0.005 ? amount.ToString("0.00", CultureInfo.InvariantCulture)
         : "0";
 
-    private static string Counted(int count, string one, string? many = null) => count == 1 ? $"1 {one}" : $"{count} {many ?? one + "s"}";
+    internal static string Counted(int count, string one, string? many = null) => count == 1 ? $"1 {one}" : $"{count} {many ?? one + "s"}";
 
     private static string Times(int count) =>
         count switch
@@ -97,7 +103,7 @@ public static class Saying
         rate < 0.005 ? "less than once in 200 times" : string.Create(CultureInfo.InvariantCulture, $"about {100 * rate:0} times in 100");
 
     // Two digits where one would say nothing, and never "about 0.00".
-    private static string About(double amount) =>
+    internal static string About(double amount) =>
         amount >= 0.095 ? string.Create(CultureInfo.InvariantCulture, $"about {amount:0.0}")
         : amount >= 0.005 ? string.Create(CultureInfo.InvariantCulture, $"about {amount:0.00}")
         : "less than 0.01";

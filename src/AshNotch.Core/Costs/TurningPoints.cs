@@ -36,11 +36,11 @@ public static class TurningPoints
         return Math.Abs(most.Change) > Least * values.Spread ? most.Notch : null;
     }
 
-    /// <summary>The stick of a roll with a knot at each exchange's turning point.</summary>
-    public static Stick Knotted(Roll roll, PlaceValues values)
+    /// <summary>The stick of some exchanges with a knot at the turning point of each.</summary>
+    public static Stick Knotted(IReadOnlyList<Exchange> exchanges, PlaceValues values)
     {
-        var stick = Stick.Of(roll.Exchanges, values.Vocabulary);
-        return stick with { Exchanges = [.. stick.Exchanges.Select((drawn, e) => Knotted(drawn, Of(roll.Exchanges[e], values)))] };
+        var stick = Stick.Of(exchanges, values.Vocabulary);
+        return stick with { Exchanges = [.. stick.Exchanges.Select((drawn, e) => Knotted(drawn, Of(exchanges[e], values)))] };
     }
 
     private static StickExchange Knotted(StickExchange drawn, int? turns) =>

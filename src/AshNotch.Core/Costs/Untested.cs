@@ -8,4 +8,5 @@ namespace AshNotch.Core.Costs;
 /// <param name="Move">The move, if named.</param>
 /// <param name="To">The place reached, where no move was named.</param>
 /// <param name="Attempts">How often it was tried.</param>
-public sealed record Untested(PlaceId From, Who By, MoveId? Move, PlaceId? To, int Attempts);
+/// <param name="Say">It in words, without a stop.</param>
+public sealed record Untested(PlaceId From, Who By, MoveId? Move, PlaceId? To, int Attempts, string Say);

@@ -1,6 +1,5 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -15,17 +14,17 @@ public static class WeakSpotRanking
     /// <summary>Ranks a log. With an empty log the ranking is empty: the book alone is no weakness of anyone.</summary>
     /// <param name="log">The log.</param>
     /// <param name="vocabulary">The vocabulary.</param>
-    /// <param name="aim">What the practitioner wants of a roll.</param>
+    /// <param name="goal">What the practitioner wants of a roll.</param>
     /// <param name="against">Whom the rolls are thought of against.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
-    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Aim aim, Against against = Against.Usual, DateOnly? asOf = null) =>
-        Of(Experience.Of(log, vocabulary, asOf), aim, against);
+    public static WeakSpots Of(Log log, MatVocabulary vocabulary, Goal goal, Against against = Against.Usual, DateOnly? asOf = null) =>
+        Of(Experience.Of(log, vocabulary, asOf), goal, against);
 
     /// <summary>Ranks what a log taught.</summary>
-    public static WeakSpots Of(Experience experience, Aim aim, Against against)
+    public static WeakSpots Of(Experience experience, Goal goal, Against against)
     {
         var (_, walk, model, vocabulary) = experience;
-        var rewards = Reward.Of(aim, Ruleset.Federation, vocabulary, model.Shape);
+        var rewards = Reward.Of(goal, vocabulary, model.Shape);
         var all = Candidate.Of(walk);
         // While nothing has happened twice, what happened once is all there is to show.
         var enough = all.Any(c => c.Attempts >= Few) ? Few : 1;
@@ -74,19 +73,21 @@ public static class WeakSpotRanking
             .ThenBy(s => s.From.Value, StringComparer.Ordinal)
             .ThenBy(s => s.By)
             .ThenBy(s => s.Move?.Value, StringComparer.Ordinal)
-            .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, aim, vocabulary), Why = Saying.Why(s, aim, vocabulary) })
+            .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, goal.Aim, vocabulary), Why = Saying.Why(s, goal.Aim, vocabulary) })
             .ToList();
         return new WeakSpots(
-            aim,
+            goal.Aim,
+            goal.Rules.Name,
             against,
             walk.Rolls.Count == 0 ? 0 : expected.PerRoll,
             walk.Rolls.Count,
             walk.Notches,
             Doubts.Of(walk, model, ranked),
+            Book.Caveat,
             ranked,
             [
                 .. all.Where(c => c.Attempts < enough)
-                    .Select(c => new Untested(c.From, c.By, c.Move, c.Destination, c.Attempts))
+                    .Select(c => new Untested(c.From, c.By, c.Move, c.Destination, c.Attempts, Saying.What(c, vocabulary)))
                     .OrderBy(u => u.From.Value, StringComparer.Ordinal)
                     .ThenBy(u => u.By)
                     .ThenBy(u => u.Move?.Value, StringComparer.Ordinal),

@@ -1,5 +1,4 @@
 using AshNotch.Core.Chain;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 
 namespace AshNotch.Core.Costs;
@@ -14,10 +13,10 @@ public sealed record WhatIfAnswer(double Before, double After, IReadOnlyList<str
     private const int Shown = 3;
 
     /// <summary>Thinks changes through.</summary>
-    public static WhatIfAnswer Of(Experience experience, Aim aim, Against against, IReadOnlyList<WhatIf> changes)
+    public static WhatIfAnswer Of(Experience experience, Goal goal, Against against, IReadOnlyList<WhatIf> changes)
     {
         var (_, walk, model, vocabulary) = experience;
-        var rewards = Reward.Of(aim, Ruleset.Federation, vocabulary, model.Shape);
+        var rewards = Reward.Of(goal, vocabulary, model.Shape);
         var expected = model.Expected(against);
         var before = ChainValue.Solve(expected, rewards).PerRoll;
         var then = ChainValue.Solve(WhatIf.In(expected, changes), rewards);
@@ -28,7 +27,7 @@ public sealed record WhatIfAnswer(double Before, double After, IReadOnlyList<str
             .OrderByDescending(c => c.Gain)
             .Take(Shown)
             .Where(c => c.Gain > 0)
-            .Select(c => Saying.Brief(c.c, c.Gain, aim, vocabulary));
-        return new WhatIfAnswer(before, then.PerRoll, [.. first], Saying.Moved(before, then.PerRoll, aim));
+            .Select(c => Saying.Brief(c.c, c.Gain, goal.Aim, vocabulary));
+        return new WhatIfAnswer(before, then.PerRoll, [.. first], Saying.Moved(before, then.PerRoll, goal.Aim));
     }
 }

@@ -1,6 +1,5 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
-using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -33,14 +32,14 @@ public sealed record GrainMap(
 
     /// <summary>Draws the map of what a log taught.</summary>
     /// <param name="experience">What the log taught.</param>
-    /// <param name="aim">What values are in.</param>
+    /// <param name="goal">What values are in.</param>
     /// <param name="against">Against whom.</param>
     /// <param name="changes">What if these exchanges went otherwise.</param>
-    public static GrainMap Of(Experience experience, Aim aim, Against against, IReadOnlyList<WhatIf> changes)
+    public static GrainMap Of(Experience experience, Goal goal, Against against, IReadOnlyList<WhatIf> changes)
     {
         var (_, walk, model, vocabulary) = experience;
         var shape = model.Shape;
-        var rewards = Reward.Of(aim, Ruleset.Federation, vocabulary, shape);
+        var rewards = Reward.Of(goal, vocabulary, shape);
         var chain = WhatIf.In(model.Expected(against), changes);
         var value = ChainValue.Solve(chain, rewards);
         var fold = Fold(model, value, vocabulary);
@@ -56,7 +55,7 @@ public sealed record GrainMap(
         var ranges = Ranges(model, rewards, against, changes, fold, [.. kept.Select(f => f.Key)]);
         return new GrainMap(
             value.PerRoll,
-            Reward.Unit(aim),
+            Reward.Unit(goal.Aim),
             KnotsOf(fold, model, value, vocabulary),
             [
                 .. kept.Select(f => new Flow(
@@ -101,7 +100,7 @@ public sealed record GrainMap(
         int[]? counts
     )
     {
-        for (var e = 0; e < chain.Shape.Exits.Count; e++)
+        for (var e = 0; e < chain.Shape.Exits.Length; e++)
         {
             var exit = chain.Shape.Exits[e];
             var to =
@@ -116,13 +115,13 @@ public sealed record GrainMap(
     private static int[] Counts(Walk walk, ChainShape shape)
     {
         var index = new Dictionary<(int, ExitKey), int>();
-        for (var e = 0; e < shape.Exits.Count; e++)
+        for (var e = 0; e < shape.Exits.Length; e++)
             index[(shape.Exits[e].From, shape.Exits[e].Key)] = e;
-        var counts = new int[shape.Exits.Count];
+        var of = walk.Kinds.Select(k => k.Exit is { } key ? index.GetValueOrDefault((shape.IndexOf(k.From), key), -1) : -1).ToArray();
+        var counts = new int[shape.Exits.Length];
         foreach (var step in walk.Steps)
-            if (step.Result == StepResult.Taps || step.To is not null)
-                if (index.TryGetValue((shape.IndexOf(step.From), new ExitKey(step.By, step.Move, step.To)), out var e))
-                    counts[e]++;
+            if (of[step.Kind.Number] is var e and >= 0)
+                counts[e]++;
         return counts;
     }
 

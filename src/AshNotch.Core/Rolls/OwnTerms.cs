@@ -6,21 +6,28 @@ namespace AshNotch.Core.Rolls;
 public static class OwnTerms
 {
     /// <summary>Their ids, each once, in order of appearance.</summary>
-    public static IReadOnlyList<string> In(Log log, MatVocabulary vocabulary) =>
-        [.. log.Rolls.SelectMany(r => r.Roll.Exchanges).SelectMany(e => In(e, vocabulary)).Distinct()];
-
-    private static IEnumerable<string> In(Exchange exchange, MatVocabulary vocabulary)
+    public static IReadOnlyList<string> In(IEnumerable<Session> sessions, MatVocabulary vocabulary)
     {
-        if (exchange.Start is { } start && vocabulary.Place(start) is null)
-            yield return start.Value;
-        foreach (var notch in exchange.Notches)
+        var own = new OrderedDictionary<string, bool>();
+        foreach (var session in sessions)
+        foreach (var roll in session.Rolls)
+        foreach (var exchange in roll.Exchanges)
         {
-            if (notch.From is { } from && vocabulary.Place(from) is null)
-                yield return from.Value;
-            if (notch.To is { } to && vocabulary.Place(to) is null)
-                yield return to.Value;
-            if (notch.Move is { } move && vocabulary.Move(move) is null)
-                yield return move.Value;
+            Place(exchange.Start);
+            foreach (var notch in exchange.Notches)
+            {
+                Place(notch.From);
+                Place(notch.To);
+                if (notch.Move is { } move && vocabulary.Move(move) is null)
+                    own.TryAdd(move.Value, true);
+            }
+        }
+        return [.. own.Keys];
+
+        void Place(PlaceId? id)
+        {
+            if (id is { } place && vocabulary.Place(place) is null)
+                own.TryAdd(place.Value, true);
         }
     }
 }

@@ -65,6 +65,24 @@ public sealed record Stick(IReadOnlyList<StickExchange> Exchanges)
         return new Stick(cut);
     }
 
+    /// <summary>The stick with those cuts marked whose notch is looked for.</summary>
+    /// <param name="exchanges">The exchanges it was cut from.</param>
+    /// <param name="isIt">What is looked for.</param>
+    public Stick Marked(IReadOnlyList<Exchange> exchanges, Func<Notch, bool> isIt) =>
+        this with
+        {
+            Exchanges =
+            [
+                .. Exchanges.Select(
+                    (drawn, e) =>
+                        drawn with
+                        {
+                            Cuts = [.. drawn.Cuts.Select(c => isIt(exchanges[e].Notches[c.Notch]) ? c with { Marked = true } : c)],
+                        }
+                ),
+            ],
+        };
+
     private static CutDepth Depth(Outcome outcome) =>
         outcome switch
         {

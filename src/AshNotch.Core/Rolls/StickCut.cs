@@ -14,6 +14,7 @@ namespace AshNotch.Core.Rolls;
 /// <param name="Name">The short name of its move, or of the place it led to; empty when neither was named.</param>
 /// <param name="Words">It in words.</param>
 /// <param name="Turns">The exchange turned here; it carries a knot.</param>
+/// <param name="Marked">It is what is being looked for.</param>
 public sealed record StickCut(
     int Exchange,
     int Notch,
@@ -25,5 +26,6 @@ public sealed record StickCut(
     bool Dashed,
     string Name,
     string Words,
-    bool Turns = false
+    bool Turns = false,
+    bool Marked = false
 );

@@ -7,7 +7,7 @@ public static class PlacePoints
 {
     /// <summary>
     /// Points to the one who made the change, at least 0. Source: IBJJF rule book, from memory: takedown and sweep end on top, a pass
-    /// ends in a pin past the legs, knee on belly, mount and back with hooks score on reaching them and add to the pass (3 and 4 make 7).
+    /// ends in a pin past the legs (ADCC gives more for a takedown or a sweep that ends there), knee on belly, mount and back with hooks score on reaching them and add to the pass (3 and 4 make 7).
     /// Own terms score nothing.
     /// </summary>
     /// <param name="rules">What is worth what.</param>
@@ -25,9 +25,9 @@ public static class PlacePoints
         var points = 0;
         var reachesBack = after.Position.Family == Family.Back;
         if (before.Position.Family == Family.Standing && !reachesBack && after.Position.Family != Family.Turtle)
-            points += rules.Takedown;
+            points += after.IsGuard ? rules.Takedown : rules.TakedownPastGuard;
         else if (ComesFromUnder(before) && !reachesBack)
-            points += rules.Sweep;
+            points += after.IsGuard ? rules.Sweep : rules.SweepPastGuard;
         else if (
             before.IsGuard
             && before.IsTop

@@ -4,8 +4,10 @@ namespace AshNotch.Core.Scoring;
 /// <param name="Id">Id of the ruleset.</param>
 /// <param name="Name">Its name in running text.</param>
 /// <param name="Source">Where the values come from.</param>
-/// <param name="Takedown">From the feet to the top.</param>
-/// <param name="Sweep">From a guard to the top.</param>
+/// <param name="Takedown">From the feet to the top of a guard.</param>
+/// <param name="TakedownPastGuard">From the feet to the top, past the legs.</param>
+/// <param name="Sweep">From a guard to the top of one.</param>
+/// <param name="SweepPastGuard">From a guard to the top, past the legs.</param>
 /// <param name="Pass">Past the legs to a pin.</param>
 /// <param name="KneeOnBelly">Knee on belly.</param>
 /// <param name="Mount">Mount.</param>
@@ -16,7 +18,9 @@ public sealed record Ruleset(
     string Name,
     string Source,
     int Takedown,
+    int TakedownPastGuard,
     int Sweep,
+    int SweepPastGuard,
     int Pass,
     int KneeOnBelly,
     int Mount,
@@ -24,7 +28,26 @@ public sealed record Ruleset(
     int Tap
 )
 {
-    /// <summary>Federation points, gi and no-gi. Source: IBJJF rule book, values from memory.</summary>
-    public static Ruleset Federation { get; } =
-        new("federation", "Federation points", "IBJJF rule book (values from memory)", 2, 2, 3, 2, 4, 4, 10);
+    /// <summary>The highest a change of place or a tap can be set to.</summary>
+    public const int Most = 100;
+
+    /// <summary>The rules a user sets for themselves begin as these and keep their id.</summary>
+    public const string HouseId = "house";
+
+    /// <summary>Federation points, gi and no-gi.</summary>
+    public static Ruleset Federation { get; } = Rulesets.All.First(r => r.Id == "federation");
+
+    /// <summary>Its values, each with the name of its field, in their order.</summary>
+    public IEnumerable<(string Field, int Value)> Table() =>
+        [
+            ("takedown", Takedown),
+            ("takedownPastGuard", TakedownPastGuard),
+            ("sweep", Sweep),
+            ("sweepPastGuard", SweepPastGuard),
+            ("pass", Pass),
+            ("kneeOnBelly", KneeOnBelly),
+            ("mount", Mount),
+            ("back", Back),
+            ("tap", Tap),
+        ];
 }

@@ -40,7 +40,7 @@ public sealed class ExitSplits
     public static ExitSplits Of(Tally tally, Book book)
     {
         var shape = tally.Shape;
-        var shares = new double[shape.Exits.Count];
+        var shares = new double[shape.Exits.Length];
         var sides = new List<Side>();
         for (var place = 0; place < shape.Places.Count; place++)
         {

@@ -87,20 +87,28 @@ public sealed class SkillModel
             return odds[place][(int)by] + Math.Log((taps + (1 - taps) * written) / (written * stops));
         }
         var middle = unwritten.StopShares[unwritten.StopShares.Count / 2];
-        var tried = SkillPrior
-            .Spreads.Select(s => new SkillPrior(s, weight, stopWeight))
-            .AsParallel()
-            .AsOrdered()
-            .Select(p => (Prior: p, Mode: SkillFit.Of(tally, layout, (place, by) => Offset(place, by, middle), layout.Prior(p))))
-            .MaxBy(t => t.Mode.LogEvidence);
-        var modes = unwritten
-            .StopShares.AsParallel()
-            .AsOrdered()
-            .Select(stops =>
-                SkillFit.Of(tally, layout, (place, by) => Offset(place, by, stops), layout.Prior(tried.Prior), tried.Mode.Numbers)
-            )
-            .ToArray();
-        return new SkillModel(tally, layout, splits, unwritten, tried.Prior, modes, odds, Offset, Counted.Of(walk));
+        var priors = SkillPrior.Spreads.Select(s => new SkillPrior(s, weight, stopWeight)).ToArray();
+        var tried = new Mode[priors.Length];
+        Parallel.For(
+            0,
+            priors.Length,
+            i => tried[i] = SkillFit.Of(tally, layout, (place, by) => Offset(place, by, middle), layout.Prior(priors[i]))
+        );
+        var best = Enumerable.Range(0, priors.Length).MaxBy(i => tried[i].LogEvidence);
+        var modes = new Mode[unwritten.StopShares.Count];
+        Parallel.For(
+            0,
+            modes.Length,
+            i =>
+                modes[i] = SkillFit.Of(
+                    tally,
+                    layout,
+                    (place, by) => Offset(place, by, unwritten.StopShares[i]),
+                    layout.Prior(priors[best]),
+                    tried[best].Numbers
+                )
+        );
+        return new SkillModel(tally, layout, splits, unwritten, priors[best], modes, odds, Offset, Counted.Of(walk));
     }
 
     /// <summary>The chain that is expected.</summary>
@@ -163,7 +171,7 @@ public sealed class SkillModel
             mine[i] = Math.Exp(layout.Versus(settings[i].Setting, Who.Me, numbers));
             theirs[i] = Math.Exp(layout.Versus(settings[i].Setting, Who.Partner, numbers));
         }
-        var chances = new double[Shape.Exits.Count];
+        var chances = new double[Shape.Exits.Length];
         for (var place = 0; place < Shape.Places.Count; place++)
         {
             var a = Math.Exp(bookOdds[place][(int)Who.Me] + layout.At(place, Who.Me, numbers));
@@ -208,7 +216,7 @@ public sealed class SkillModel
             var (rolls, taps, landings, stays) = (0.0, 0.0, 0.0, 0.0);
             foreach (var roll in walk.Rolls)
             {
-                if (roll.Steps == 0)
+                if (roll.Steps.Count == 0)
                     continue;
                 rolls += roll.Weight;
                 taps += roll.Weight * roll.Taps;

@@ -18,8 +18,8 @@ public sealed record SkillPrior(double Spread, double BookWeight, double StopWei
     /// <summary>Weights of the book to choose from.</summary>
     public static IReadOnlyList<double> BookWeights { get; } = [2, 3, 4, 6];
 
-    /// <summary>Weights of stopped attempts to choose from.</summary>
-    public static IReadOnlyList<double> StopWeights { get; } = [0, 4, 8, 16, 32, 64];
+    /// <summary>Weights of stopped attempts to choose from: with more, ranges of complete logs held too seldom (docs/model.md).</summary>
+    public static IReadOnlyList<double> StopWeights { get; } = [0, 4, 8, 16];
 
     /// <summary>Share of the spread, as a variance, that places of one family and role have in common.</summary>
     public const double Shared = 0.4;

@@ -43,44 +43,49 @@ public sealed record Tally(
             index.TryAdd(place, index.Count);
         foreach (var start in walk.Starts)
             index.TryAdd(start.Place, index.Count);
-        foreach (var step in walk.Steps)
+        foreach (var kind in walk.Kinds)
         {
-            index.TryAdd(step.From, index.Count);
-            if (step.To is { } to)
+            index.TryAdd(kind.From, index.Count);
+            if (kind.To is { } to)
                 index.TryAdd(to, index.Count);
         }
 
-        var exits = new Dictionary<(int From, ExitKey Key), double>();
-        foreach (var (place, from) in index)
-        foreach (var key in book.Exits(place).Keys)
-            exits[(from, key)] = 0;
+        var from = walk.Kinds.Select(k => index[k.From]).ToArray();
+        var weights = new double[walk.Kinds.Count];
         var cells = new Dictionary<(int, int), Cell>();
-        var stops = new Dictionary<(int From, Who By, MoveId Move), double>();
         var seen = new int[index.Count];
-        foreach (var step in walk.Steps)
+        for (var roll = 0; roll < walk.Rolls.Count; roll++)
         {
-            var from = index[step.From];
-            seen[from]++;
-            var setting = settingOf[step.Roll];
-            if (!cells.TryGetValue((from, setting), out var cell))
-                cells[(from, setting)] = cell = new Cell(from, setting);
-            if (step.Result == StepResult.Stays)
+            var setting = settingOf[roll];
+            foreach (var step in walk.Rolls[roll].Steps)
             {
-                cell.Stays += step.Weight;
-                if (step.Move is { } tried)
-                    stops[(from, step.By, tried)] = stops.GetValueOrDefault((from, step.By, tried)) + step.Weight;
-                continue;
+                var place = from[step.Kind.Number];
+                seen[place]++;
+                weights[step.Kind.Number] += step.Weight;
+                if (!cells.TryGetValue((place, setting), out var cell))
+                    cells[(place, setting)] = cell = new Cell(place, setting);
+                if (step.Result == StepResult.Stays)
+                    cell.Stays += step.Weight;
+                else if (step.By == Who.Me)
+                    cell.Mine += step.Weight;
+                else
+                    cell.Theirs += step.Weight;
             }
-            if (step.By == Who.Me)
-                cell.Mine += step.Weight;
-            else
-                cell.Theirs += step.Weight;
+        }
+
+        var exits = new Dictionary<(int From, ExitKey Key), double>();
+        foreach (var (place, number) in index)
+        foreach (var key in book.Exits(place).Keys)
+            exits[(number, key)] = 0;
+        var stops = new Dictionary<(int From, Who By, MoveId Move), double>();
+        foreach (var kind in walk.Kinds)
+        {
+            var (place, weight) = (from[kind.Number], weights[kind.Number]);
+            if (kind.Result == StepResult.Stays && kind.Move is { } tried)
+                stops[(place, kind.By, tried)] = weight;
             // A landing that led nobody knows where says that something landed, not what came next.
-            if (step.Result == StepResult.Taps || step.To is not null)
-            {
-                var key = (from, new ExitKey(step.By, step.Move, step.To));
-                exits[key] = exits.GetValueOrDefault(key) + step.Weight;
-            }
+            if (kind.Exit is { } key)
+                exits[(place, key)] = weight;
         }
         var starts = new double[index.Count];
         foreach (var start in walk.Starts)
@@ -88,7 +93,7 @@ public sealed record Tally(
 
         var shape = new ChainShape(
             [.. index.Keys],
-            exits.Keys.Select(e => new ChainExit(e.Key, e.From, e.Key.To is { } to ? Index(index, to) : -1))
+            exits.Keys.Select(e => new ChainExit(e.Key, e.From, e.Key.To is { } to ? index[to] : -1))
         );
         return new Tally(
             shape,
@@ -111,7 +116,7 @@ public sealed record Tally(
     )
     {
         const double Never = 0.1;
-        var shared = new double[shape.Exits.Count];
+        var shared = new double[shape.Exits.Length];
         foreach (var ((from, by, move), weight) in stops)
         {
             var ways = shape.ExitsOf(from).Where(e => shape.Exits[e].Key.By == by && shape.Exits[e].Key.Move == move).ToList();
@@ -121,8 +126,6 @@ public sealed record Tally(
         }
         return shared;
     }
-
-    private static int Index(Dictionary<PlaceId, int> index, PlaceId place) => index[place];
 
     private static (IReadOnlyList<Setting> Settings, int[] SettingOf, double[] Mix, IReadOnlyList<string> Partners) Meet(
         Walk walk,

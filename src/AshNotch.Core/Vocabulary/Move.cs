@@ -7,7 +7,7 @@ namespace AshNotch.Core.Vocabulary;
 /// <param name="SubmissionClass">What a submission attacks; null for the rest.</param>
 /// <param name="From">The places it usually starts from.</param>
 /// <param name="To">Where it usually leads, or null for the tap or where it depends.</param>
-/// <param name="Common">Its weight in the book of what usually leads where.</param>
+/// <param name="Common">How common it is among moves from the same places; 1 is usual.</param>
 /// <param name="Names">Every name and spelling it goes by, its own name included.</param>
 /// <param name="Caution">What to say where it is shown, or null.</param>
 /// <param name="Attire">What must be worn for it, or null where it works in both.</param>

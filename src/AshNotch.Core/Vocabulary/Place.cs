@@ -3,14 +3,12 @@ namespace AshNotch.Core.Vocabulary;
 /// <summary>A position and my role in it, always seen from the practitioner. The vocabulary holds each once.</summary>
 public sealed class Place
 {
-    internal Place(Position position, Role role, double control, double bookMine, double bookTheirs)
+    internal Place(Position position, Role role, double control)
     {
         Id = new PlaceId($"{position.Id}/{Term.Of(role)}");
         Position = position;
         Role = role;
         Control = control;
-        BookMine = bookMine;
-        BookTheirs = bookTheirs;
     }
 
     /// <summary><c>position/role</c>.</summary>
@@ -24,12 +22,6 @@ public sealed class Place
 
     /// <summary>From -1 (lost) to 1 (finished), as seen from me. The authors' judgement, for drawing.</summary>
     public double Control { get; }
-
-    /// <summary>The book's idea of the chance that a step from here is a move of mine that lands.</summary>
-    public double BookMine { get; }
-
-    /// <summary>The same for a move of theirs.</summary>
-    public double BookTheirs { get; }
 
     /// <summary>The place the partner is in at the same moment.</summary>
     public Place Mirror => Position.As(Role.Opposite())!;

@@ -1,4 +1,5 @@
 using System.Reflection;
+using System.Runtime.CompilerServices;
 using System.Text;
 
 namespace AshNotch.Core.Vocabulary;
@@ -8,15 +9,15 @@ public static class Term
 {
     /// <summary>The written form of a term, such as <c>no-gi</c> for <see cref="Attire.NoGi"/>.</summary>
     public static string Of<T>(T term)
-        where T : struct, Enum => Names<T>.ByValue[term];
+        where T : struct, Enum => Spelled<T>.Terms.Written[Unsafe.BitCast<T, int>(term)];
 
     /// <summary>A term as it is said to a person: <c>open mat</c>, <c>near: almost, or escaped</c>.</summary>
     public static string Say<T>(T term)
-        where T : struct, Enum => Names<T>.Said[term];
+        where T : struct, Enum => Spelled<T>.Terms.Said[Unsafe.BitCast<T, int>(term)];
 
     /// <summary>All written forms of a kind of term, in their usual order.</summary>
     public static IReadOnlyList<string> All<T>()
-        where T : struct, Enum => Names<T>.InOrder;
+        where T : struct, Enum => Spelled<T>.Terms.Written;
 
     /// <summary>All written forms of an enum of terms, in their usual order.</summary>
     public static IReadOnlyList<string> All(Type term) => [.. Enum.GetNames(term).Select(Kebab)];
@@ -28,8 +29,11 @@ public static class Term
         term = default;
         if (text is null)
             return false;
-        return Names<T>.ByName.TryGetValue(text, out term)
-            || Names<T>.ByName.TryGetValue(text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-'), out term);
+        var known = Spelled<T>.Terms.Numbers;
+        if (!known.TryGetValue(text, out var number) && !known.TryGetValue(Forgiven(text), out number))
+            return false;
+        term = Unsafe.BitCast<int, T>(number);
+        return true;
     }
 
     private static string Kebab(string name)
@@ -44,15 +48,25 @@ public static class Term
         return text.ToString();
     }
 
-    private static class Names<T>
+    private static string Forgiven(string text) => text.Trim().ToLowerInvariant().Replace('_', '-').Replace(' ', '-');
+
+    private static class Spelled<T>
         where T : struct, Enum
     {
-        public static readonly Dictionary<T, string> ByValue = Enum.GetValues<T>().ToDictionary(v => v, v => Kebab(v.ToString()));
-        public static readonly Dictionary<string, T> ByName = ByValue.ToDictionary(p => p.Value, p => p.Key);
-        public static readonly Dictionary<T, string> Said = ByValue.ToDictionary(
-            p => p.Key,
-            p => typeof(T).GetField(p.Key.ToString())!.GetCustomAttribute<SaidAttribute>()?.Words ?? p.Value.Replace('-', ' ')
+        public static readonly Terms Terms = new(typeof(T));
+    }
+
+    // The terms of one kind, which count from 0 and are whole numbers without more: not generic, so that it is compiled once for all kinds.
+    private sealed class Terms(Type kind)
+    {
+        private readonly Lazy<string[]> said = new(() =>
+            [.. Enum.GetNames(kind).Select(n => kind.GetField(n)!.GetCustomAttribute<SaidAttribute>()?.Words ?? Kebab(n).Replace('-', ' '))]
         );
-        public static readonly IReadOnlyList<string> InOrder = [.. ByValue.OrderBy(p => p.Key).Select(p => p.Value)];
+
+        public string[] Written { get; } = [.. All(kind)];
+
+        public string[] Said => said.Value;
+
+        public Dictionary<string, int> Numbers { get; } = All(kind).Select((n, i) => (n, i)).ToDictionary(t => t.n, t => t.i);
     }
 }

@@ -1,10 +1,10 @@
-using System.Reflection;
 using System.Text.Json;
+using System.Text.Json.Serialization;
 
 namespace AshNotch.Core.Vocabulary;
 
 /// <summary>Reads the vocabulary from the data files that ship inside this assembly.</summary>
-internal static class VocabularyFiles
+internal static partial class VocabularyFiles
 {
     private static readonly string[] MoveFiles =
     [
@@ -24,11 +24,13 @@ internal static class VocabularyFiles
     /// <exception cref="InvalidDataException">A file names a term or place that is not there; says which.</exception>
     public static MatVocabulary Load()
     {
-        var positions = Read<PlacesFile>("places.json").Positions.Select(Position).ToList();
+        var positions = ShippedFile.Read("places.json", FileJson.Default.PlacesFile).Positions.Select(Position).ToList();
         var places = positions.SelectMany(p => p.Places).ToDictionary(p => p.Id.Value);
-        var cautions = Read<CautionsFile>("cautions.json").Classes.ToDictionary(c => c.Class, c => c.Text);
-        var moves = MoveFiles.SelectMany(Read<IReadOnlyList<MoveData>>).Select(data => Move(data, places, cautions));
-        return new MatVocabulary(positions, [.. moves], Read<ContextsFile>("contexts.json").Names);
+        var cautions = ShippedFile.Read("cautions.json", FileJson.Default.CautionsFile).Classes.ToDictionary(c => c.Class, c => c.Text);
+        var moves = MoveFiles
+            .SelectMany(file => ShippedFile.Read(file, FileJson.Default.ListMoveData))
+            .Select(data => Move(data, places, cautions));
+        return new MatVocabulary(positions, [.. moves], ShippedFile.Read("contexts.json", FileJson.Default.ContextsFile).Names);
     }
 
     private static Position Position(PositionData data)
@@ -50,7 +52,7 @@ internal static class VocabularyFiles
     {
         var above = role is Role.Top or Role.Attacking or Role.Neutral;
         var control = above ? data.Control : -data.Control;
-        return new Place(position, role, control, data.Book[above ? 0 : 1], data.Book[above ? 1 : 0]);
+        return new Place(position, role, control);
     }
 
     private static Move Move(MoveData data, Dictionary<string, Place> places, Dictionary<string, string> cautions)
@@ -81,14 +83,6 @@ internal static class VocabularyFiles
     private static IReadOnlyList<string> Names(string name, IReadOnlyList<string> aliases) =>
         [.. aliases.Prepend(name).Distinct(StringComparer.OrdinalIgnoreCase)];
 
-    private static T Read<T>(string file)
-    {
-        using var stream =
-            Assembly.GetExecutingAssembly().GetManifestResourceStream(file)
-            ?? throw new InvalidDataException($"{file} is not in the assembly");
-        return JsonSerializer.Deserialize<T>(stream, JsonSerializerOptions.Web) ?? throw new InvalidDataException($"{file} is empty");
-    }
-
     private sealed record PlacesFile(IReadOnlyList<PositionData> Positions);
 
     private sealed record PositionData(
@@ -98,7 +92,6 @@ internal static class VocabularyFiles
         string Roles,
         string? Holder,
         double Control,
-        double[] Book,
         string? Scores,
         IReadOnlyList<string> Aliases
     );
@@ -121,4 +114,11 @@ internal static class VocabularyFiles
     private sealed record CautionsFile(IReadOnlyList<CautionData> Classes);
 
     private sealed record CautionData(string Class, int Level, string Text);
+
+    [JsonSourceGenerationOptions(JsonSerializerDefaults.Web)]
+    [JsonSerializable(typeof(PlacesFile))]
+    [JsonSerializable(typeof(List<MoveData>))]
+    [JsonSerializable(typeof(ContextsFile))]
+    [JsonSerializable(typeof(CautionsFile))]
+    private sealed partial class FileJson : JsonSerializerContext;
 }

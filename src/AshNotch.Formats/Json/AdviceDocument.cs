@@ -4,8 +4,8 @@ namespace AshNotch.Formats.Json;
 public sealed record AdviceDocument
 {
     /// <summary>What was said.</summary>
-    public string? Text { get; init; }
+    public string? Text { get; set; }
 
     /// <summary>Who said it.</summary>
-    public string? From { get; init; }
+    public string? From { get; set; }
 }

@@ -4,8 +4,8 @@ namespace AshNotch.Formats.Json;
 public sealed record CheckDocument
 {
     /// <summary>What to watch.</summary>
-    public string? Text { get; init; }
+    public string? Text { get; set; }
 
     /// <summary>Whether it was kept.</summary>
-    public bool? Done { get; init; }
+    public bool? Done { get; set; }
 }

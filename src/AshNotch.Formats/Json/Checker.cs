@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -8,7 +9,9 @@ namespace AshNotch.Formats.Json;
 public sealed class Checker
 {
     private readonly List<Fault> faults = [];
-    private readonly Dictionary<string, string> names = [];
+    private static readonly SearchValues<char> Controls = SearchValues.Create([
+        .. Enumerable.Range(0, char.MaxValue).Select(c => (char)c).Where(char.IsControl),
+    ]);
 
     /// <summary>
     /// Whether paths are put together. Without them a first look at a log of years is much faster; what it finds at fault is looked at again
@@ -141,18 +144,23 @@ public sealed class Checker
         var name = Text(written?.Trim(), at, field, Limits.LongestName);
         if (name is null)
             return null;
-        // The same few ids come again and again: one string for each.
-        if (names.TryGetValue(name, out var known))
-            return known;
-        if (!name.Any(char.IsControl))
-            return names[name] = name;
+        if (!name.AsSpan().ContainsAny(Controls))
+            return name;
         Fault(at, field, "has line breaks or control characters; keep it on one line.");
         return null;
     }
 
     /// <summary>A list of short texts, the empty ones left out.</summary>
-    public IReadOnlyList<string> Names(IReadOnlyList<string>? written, string at, string field) =>
-        written is null or [] ? [] : [.. written.Select((w, i) => Name(w, at, Item(field, i))).OfType<string>()];
+    public IReadOnlyList<string> Names(List<string>? written, string at, string field)
+    {
+        if (written is null or [])
+            return [];
+        var names = new List<string>(written.Count);
+        for (var i = 0; i < written.Count; i++)
+            if (Name(written[i], at, Item(field, i)) is { } name)
+                names.Add(name);
+        return names;
+    }
 
     private static string Short(string text) => text.Length <= 40 ? text : text[..40] + "…";
 }

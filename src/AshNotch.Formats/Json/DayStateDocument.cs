@@ -7,11 +7,11 @@ public sealed record DayStateDocument
 {
     /// <summary><c>rested</c>, <c>usual</c> or <c>tired</c>.</summary>
     [TermOf(typeof(Energy))]
-    public string? Energy { get; init; }
+    public string? Energy { get; set; }
 
     /// <summary>What is sore.</summary>
-    public List<string>? Sore { get; init; }
+    public List<string>? Sore { get; set; }
 
     /// <summary>A remark.</summary>
-    public string? Note { get; init; }
+    public string? Note { get; set; }
 }

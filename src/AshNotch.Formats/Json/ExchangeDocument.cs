@@ -6,12 +6,12 @@ namespace AshNotch.Formats.Json;
 public sealed record ExchangeDocument
 {
     /// <summary>The place it started in.</summary>
-    public string? Start { get; init; }
+    public string? Start { get; set; }
 
     /// <summary>Why it ended.</summary>
     [TermOf(typeof(ExchangeEnd))]
-    public string? End { get; init; }
+    public string? End { get; set; }
 
     /// <summary>Its notches.</summary>
-    public List<NotchDocument>? Notches { get; init; }
+    public List<NotchDocument>? Notches { get; set; }
 }

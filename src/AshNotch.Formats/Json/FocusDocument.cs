@@ -6,21 +6,21 @@ namespace AshNotch.Formats.Json;
 public sealed record FocusDocument
 {
     /// <summary>The place it starts from.</summary>
-    public string? From { get; init; }
+    public string? From { get; set; }
 
     /// <summary>Whose move.</summary>
     [TermOf(typeof(Who))]
-    public string? By { get; init; }
+    public string? By { get; set; }
 
     /// <summary>The move.</summary>
-    public string? Move { get; init; }
+    public string? Move { get; set; }
 
     /// <summary>The place it leads to, where no move is named.</summary>
-    public string? To { get; init; }
+    public string? To { get; set; }
 
     /// <summary>The day it was chosen, <c>yyyy-mm-dd</c>.</summary>
-    public string? Chosen { get; init; }
+    public string? Chosen { get; set; }
 
     /// <summary>Why.</summary>
-    public string? Reason { get; init; }
+    public string? Reason { get; set; }
 }

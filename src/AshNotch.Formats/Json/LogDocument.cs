@@ -10,23 +10,23 @@ public sealed record LogDocument
     public const int CurrentVersion = 1;
 
     /// <summary>Always <see cref="FormatName"/>.</summary>
-    public string? Format { get; init; }
+    public string? Format { get; set; }
 
     /// <summary>Version of the format.</summary>
-    public int? Version { get; init; }
+    public int? Version { get; set; }
 
     /// <summary>The one who keeps the log.</summary>
-    public PractitionerDocument? Practitioner { get; init; }
+    public PractitionerDocument? Practitioner { get; set; }
 
     /// <summary>The partners.</summary>
-    public List<PartnerDocument>? Partners { get; init; }
+    public List<PartnerDocument>? Partners { get; set; }
 
     /// <summary>The sessions.</summary>
-    public List<SessionDocument>? Sessions { get; init; }
+    public List<SessionDocument>? Sessions { get; set; }
 
     /// <summary>What was chosen to be drilled, newest last.</summary>
-    public List<FocusDocument>? Focuses { get; init; }
+    public List<FocusDocument>? Focuses { get; set; }
 
     /// <summary>The user's own names.</summary>
-    public List<OwnNameDocument>? OwnNames { get; init; }
+    public List<OwnNameDocument>? OwnNames { get; set; }
 }

@@ -7,10 +7,12 @@ namespace AshNotch.Formats.Json;
 /// <summary>How the open form is written: camel case, absent values left out.</summary>
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
-    DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull
+    DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+    Converters = [typeof(KnownText)]
 )]
 [JsonSerializable(typeof(LogDocument))]
 [JsonSerializable(typeof(RollDocument))]
+[JsonSerializable(typeof(List<SessionDocument>))]
 public sealed partial class LogJson : JsonSerializerContext
 {
     /// <summary>Plain letters stay plain; the form is read from files, never put into a page.</summary>

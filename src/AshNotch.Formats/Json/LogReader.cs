@@ -1,4 +1,6 @@
+using System.Collections.Concurrent;
 using System.Globalization;
+using System.Runtime.ExceptionServices;
 using System.Text.Json;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -14,78 +16,85 @@ public static class LogReader
     /// <exception cref="FaultyInputException">The input is at fault; says where, and nothing was taken.</exception>
     public static ReadLog Read(Stream stream, MatVocabulary vocabulary)
     {
-        LogDocument? document;
+        var pieces = new LogPieces(stream);
+        var inOrder = Sessions(pieces, vocabulary);
+        if (inOrder.FirstOrDefault(r => !r.IsJson) is { } broken)
+            throw new FaultyInputException(broken.Faults);
+        var head = Head(pieces);
+        // A list that the cut did not know as the sessions', its name being written in some other way.
+        if (head.Sessions is { Count: > 0 } uncut)
+            inOrder.Add(SessionsRead.Of(uncut, inOrder.Sum(r => r.Sessions.Count), vocabulary));
+        return Read(head, inOrder, vocabulary);
+    }
+
+    private static List<SessionsRead> Sessions(LogPieces pieces, MatVocabulary vocabulary)
+    {
+        var read = new ConcurrentBag<SessionsRead>();
         try
         {
-            document = JsonSerializer.Deserialize(stream, LogJson.Default.LogDocument);
+            Parallel.ForEach(
+                Partitioner.Create(pieces.Cut(), EnumerablePartitionerOptions.NoBuffering),
+                piece => read.Add(SessionsRead.Of(piece, vocabulary))
+            );
+        }
+        catch (AggregateException e)
+        {
+            // The stream's own trouble, as if it had been read in one go.
+            ExceptionDispatchInfo.Throw(e.InnerExceptions[0]);
+        }
+        return [.. read.OrderBy(r => r.First)];
+    }
+
+    private static LogDocument Head(LogPieces pieces)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize(pieces.Head, LogJson.Default.LogDocument)
+                ?? throw new FaultyInputException([new Fault("", "the file holds null; it should hold a log.")]);
         }
         catch (JsonException e)
         {
-            throw new FaultyInputException([FaultOf(e)]);
-        }
-        return Read(document ?? throw new FaultyInputException([new Fault("", "the file holds null; it should hold a log.")]), vocabulary);
-    }
-
-    /// <summary>Reads a log from its document.</summary>
-    /// <param name="document">The document.</param>
-    /// <param name="vocabulary">What is known.</param>
-    /// <exception cref="FaultyInputException">The input is at fault; says where.</exception>
-    public static ReadLog Read(LogDocument document, MatVocabulary vocabulary)
-    {
-        try
-        {
-            return Read(document, vocabulary, new Checker { Traces = false });
-        }
-        catch (FaultyInputException)
-        {
-            // Now with the paths.
-            return Read(document, vocabulary, new Checker());
+            throw new FaultyInputException([JsonFault.Of(e, pieces.InWhole)]);
         }
     }
 
-    private static ReadLog Read(LogDocument document, MatVocabulary vocabulary, Checker check)
+    private static ReadLog Read(LogDocument head, List<SessionsRead> pieces, MatVocabulary vocabulary)
     {
-        if (document.Format != LogDocument.FormatName)
+        var check = new Checker();
+        if (head.Format != LogDocument.FormatName)
             check.Fault("format", $"should be \"{LogDocument.FormatName}\"; this is some other file.");
-        else if (document.Version is null)
+        else if (head.Version is null)
             check.Fault("version", "is missing; this program reads version 1.");
-        else if (document.Version > LogDocument.CurrentVersion)
+        else if (head.Version > LogDocument.CurrentVersion)
             check.Fault(
                 "version",
-                $"{document.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the "
+                $"{head.Version} was written by a later Ash Notch; this one reads version {LogDocument.CurrentVersion}. Update the "
                     + $"program, then import again."
             );
-        else if (document.Version < 1)
-            check.Fault("version", $"{document.Version} does not exist; this program reads version {LogDocument.CurrentVersion}.");
+        else if (head.Version < 1)
+            check.Fault("version", $"{head.Version} does not exist; this program reads version {LogDocument.CurrentVersion}.");
         check.ThrowIfFaulty();
 
-        var partners = RollReading.Each(document.Partners, "partners", check, (p, where) => Read(p, check, where));
-        Unique(partners.Select((p, i) => (p.Id, $"partners[{i}].id")), check);
-        var known = partners.Select(p => p.Id).ToHashSet();
-        var sessions = new List<Session>();
-        for (var s = 0; s < (document.Sessions?.Count ?? 0); s++)
-        {
-            if (document.Sessions![s] is { } session)
-                sessions.Add(Read(session, s, known, check));
-            else
-                check.Fault($"sessions[{s}]", "is null; take it out or fill it in.");
-        }
-        Unique(sessions.Select((x, i) => (x.Id, $"sessions[{i}].id")), check);
-        Unique(
-            sessions.SelectMany((x, i) => x.Rolls.Select((r, j) => (r.Id, check.Path(check.Item($"sessions[{i}].rolls", j), ".id")))),
-            check
-        );
+        var partners = RollReading.Each(head.Partners, "partners", check, Read);
+        Unique(partners, p => p.Id, i => $"partners[{i}].id", check);
+        foreach (var fault in pieces.SelectMany(p => p.Faults))
+            check.Fault(fault.Where, fault.What);
+        var sessions = pieces.SelectMany(p => p.Sessions).ToList();
+        Met(sessions, [.. partners.Select(p => p.Id)], check);
+        Unique(sessions, s => s.Id, i => $"sessions[{i}].id", check);
+        var rolls = sessions.SelectMany((s, i) => s.Rolls.Select((r, j) => (r.Id, Session: i, Roll: j))).ToList();
+        Unique(rolls, r => r.Id, i => $"sessions[{rolls[i].Session}].rolls[{rolls[i].Roll}].id", check);
 
         var log = new Log
         {
-            Practitioner = Read(document.Practitioner, check),
+            Practitioner = Read(head.Practitioner, check),
             Partners = partners,
             Sessions = [.. sessions.OrderBy(s => s.Date ?? Limits.FirstDay)],
-            OwnNames = RollReading.Each(document.OwnNames, "ownNames", check, (n, where) => Read(n, vocabulary, check, where)),
-            Focuses = RollReading.Each(document.Focuses, "focuses", check, (f, where) => Read(f, check, where)),
+            OwnNames = RollReading.Each(head.OwnNames, "ownNames", check, (n, check, where) => Read(n, vocabulary, check, where)),
+            Focuses = RollReading.Each(head.Focuses, "focuses", check, Read),
         };
         check.ThrowIfFaulty();
-        return new ReadLog(log, OwnTerms.In(log, vocabulary));
+        return new ReadLog(log, [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
@@ -103,7 +112,7 @@ public static class LogReader
                     written.History,
                     $"{where}history",
                     check,
-                    (h, path) =>
+                    static (h, check, path) =>
                         new PractitionerThen(
                             check.Day(RollReading.Required(h.Since, check, $"{path}.since"), path + ".", "since") ?? Limits.FirstDay,
                             check.Term<Belt>(h.Belt, path + ".", "belt"),
@@ -183,54 +192,52 @@ public static class LogReader
                 ),
         };
 
-    private static Session Read(SessionDocument written, int index, HashSet<string> partners, Checker check)
+    /// <summary>Reads a session with its rolls.</summary>
+    /// <param name="written">The session as written.</param>
+    /// <param name="index">How many stand before it in its log.</param>
+    /// <param name="check">Collects what is wrong.</param>
+    public static Session Read(SessionDocument written, int index, Checker check)
     {
         var where = check.Item("sessions", index);
         var head = ReadHead(written, string.Create(CultureInfo.InvariantCulture, $"s{index + 1}"), check, check.Path(where, "."));
-        var rolls = new List<Roll>();
+        var rolls = new List<Roll>(written.Rolls?.Count ?? 0);
         for (var r = 0; r < (written.Rolls?.Count ?? 0); r++)
         {
+            var at = check.Item(check.Path(where, ".rolls"), r);
             if (written.Rolls![r] is not { } document)
-            {
-                check.Fault($"{where}.rolls[{r}]", "is null; take it out or fill it in.");
-                continue;
-            }
-            var roll = RollReading.Read(
-                document,
-                string.IsNullOrWhiteSpace(document.Id) ? string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}") : document.Id,
-                check,
-                check.Item(check.Path(where, ".rolls"), r)
-            );
-            if (roll.Partner is not null && !partners.Contains(roll.Partner))
-                check.Fault(
-                    $"{where}.rolls[{r}].partner",
-                    $"there is no partner '{roll.Partner}' in this file; add them under partners or leave it out."
+                check.Fault(at, "is null; take it out or fill it in.");
+            else
+                rolls.Add(
+                    RollReading.Read(
+                        document,
+                        string.IsNullOrWhiteSpace(document.Id)
+                            ? string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}")
+                            : document.Id,
+                        check,
+                        at
+                    )
                 );
-            rolls.Add(roll);
         }
         return head with { Rolls = rolls };
     }
 
-    private static void Unique(IEnumerable<(string Id, string Where)> ids, Checker check)
+    // Every partner of a roll is one of the log's.
+    private static void Met(List<Session> sessions, HashSet<string> partners, Checker check)
     {
-        var first = new Dictionary<string, string>();
-        foreach (var (id, where) in ids)
-        {
-            if (id.Length > 0 && !first.TryAdd(id, where))
-                check.Fault(where, $"'{id}' is taken by {first[id]}; ids are used once.");
-        }
+        for (var s = 0; s < sessions.Count; s++)
+        for (var r = 0; r < sessions[s].Rolls.Count; r++)
+            if (sessions[s].Rolls[r].Partner is { } met && !partners.Contains(met))
+                check.Fault(
+                    $"sessions[{s}].rolls[{r}].partner",
+                    $"there is no partner '{met}' in this file; add them under partners or leave it out."
+                );
     }
 
-    private static Fault FaultOf(JsonException e)
+    private static void Unique<T>(IReadOnlyList<T> items, Func<T, string> id, Func<int, string> where, Checker check)
     {
-        var path = e.Path is null or "$" ? "" : e.Path.TrimStart('$').TrimStart('.');
-        var line = e.LineNumber is { } l
-            ? string.Create(CultureInfo.InvariantCulture, $"line {l + 1}, column {e.BytePositionInLine + 1}")
-            : "";
-        var what =
-            e.InnerException is null && e.Message.Contains("could not be converted", StringComparison.Ordinal)
-                ? "has a value of the wrong type."
-                : "is not valid JSON here.";
-        return new Fault(line, path.Length == 0 ? $"the file {what}" : $"{path} {what}");
+        var first = new Dictionary<string, int>(items.Count);
+        for (var i = 0; i < items.Count; i++)
+            if (id(items[i]) is { Length: > 0 } taken && !first.TryAdd(taken, i))
+                check.Fault(where(i), $"'{taken}' is taken by {where(first[taken])}; ids are used once.");
     }
 }

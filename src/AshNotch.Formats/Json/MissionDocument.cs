@@ -4,8 +4,8 @@ namespace AshNotch.Formats.Json;
 public sealed record MissionDocument
 {
     /// <summary>The mission.</summary>
-    public string? Text { get; init; }
+    public string? Text { get; set; }
 
     /// <summary>Up to three checks.</summary>
-    public List<CheckDocument>? Checks { get; init; }
+    public List<CheckDocument>? Checks { get; set; }
 }

@@ -8,50 +8,50 @@ public sealed record NotchDocument
 {
     /// <summary><c>me</c> or <c>partner</c>.</summary>
     [TermOf(typeof(Who))]
-    public string? By { get; init; }
+    public string? By { get; set; }
 
     /// <summary>The move.</summary>
-    public string? Move { get; init; }
+    public string? Move { get; set; }
 
     /// <summary>The place before.</summary>
-    public string? From { get; init; }
+    public string? From { get; set; }
 
     /// <summary>The place after.</summary>
-    public string? To { get; init; }
+    public string? To { get; set; }
 
     /// <summary>How it came out.</summary>
     [TermOf(typeof(Outcome))]
-    public string? Outcome { get; init; }
+    public string? Outcome { get; set; }
 
     /// <summary>On which side.</summary>
     [TermOf(typeof(BodySide))]
-    public string? Side { get; init; }
+    public string? Side { get; set; }
 
     /// <summary>Time since the start, <c>m:ss</c>.</summary>
-    public string? At { get; init; }
+    public string? At { get; set; }
 
     /// <summary>Time left, <c>m:ss</c>.</summary>
-    public string? Remaining { get; init; }
+    public string? Remaining { get; set; }
 
     /// <summary>Who let it happen.</summary>
     [TermOf(typeof(Who))]
-    public string? Given { get; init; }
+    public string? Given { get; set; }
 
     /// <summary>Why it happened.</summary>
-    public List<string>? Causes { get; init; }
+    public List<string>? Causes { get; set; }
 
     /// <summary>True when unsure.</summary>
-    public bool? Unsure { get; init; }
+    public bool? Unsure { get; set; }
 
     /// <summary>Names of inferred fields.</summary>
-    public List<string>? Inferred { get; init; }
+    public List<string>? Inferred { get; set; }
 
     /// <summary>A remark.</summary>
-    public string? Note { get; init; }
+    public string? Note { get; set; }
 
     /// <summary>Advice on it.</summary>
-    public List<AdviceDocument>? Advice { get; init; }
+    public List<AdviceDocument>? Advice { get; set; }
 
     /// <summary>First and one past the last character of the words it came from.</summary>
-    public List<int>? Span { get; init; }
+    public List<int>? Span { get; set; }
 }

@@ -6,12 +6,12 @@ namespace AshNotch.Formats.Json;
 public sealed record OwnNameDocument
 {
     /// <summary>The name.</summary>
-    public string? Name { get; init; }
+    public string? Name { get; set; }
 
     /// <summary>Id of the move or position meant, or of a move of their own.</summary>
-    public string? Id { get; init; }
+    public string? Id { get; set; }
 
     /// <summary>For a move of their own, what it is for.</summary>
     [TermOf(typeof(MoveKind))]
-    public string? Kind { get; init; }
+    public string? Kind { get; set; }
 }

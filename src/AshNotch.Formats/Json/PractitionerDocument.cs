@@ -7,22 +7,22 @@ public sealed record PractitionerDocument
 {
     /// <summary>Belt.</summary>
     [TermOf(typeof(Belt))]
-    public string? Belt { get; init; }
+    public string? Belt { get; set; }
 
     /// <summary>Stripes.</summary>
-    public int? Stripes { get; init; }
+    public int? Stripes { get; set; }
 
     /// <summary>Weight in kilograms.</summary>
-    public double? WeightKg { get; init; }
+    public double? WeightKg { get; set; }
 
     /// <summary>Age division.</summary>
     [TermOf(typeof(AgeDivision))]
-    public string? AgeDivision { get; init; }
+    public string? AgeDivision { get; set; }
 
     /// <summary><c>kg</c> or <c>lb</c>.</summary>
     [TermOf(typeof(WeightUnit))]
-    public string? Units { get; init; }
+    public string? Units { get; set; }
 
     /// <summary>How it was before, oldest first.</summary>
-    public List<PractitionerThenDocument>? History { get; init; }
+    public List<PractitionerThenDocument>? History { get; set; }
 }

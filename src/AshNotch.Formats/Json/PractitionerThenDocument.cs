@@ -6,19 +6,19 @@ namespace AshNotch.Formats.Json;
 public sealed record PractitionerThenDocument
 {
     /// <summary>The day, <c>yyyy-mm-dd</c>.</summary>
-    public string? Since { get; init; }
+    public string? Since { get; set; }
 
     /// <summary>Belt.</summary>
     [TermOf(typeof(Belt))]
-    public string? Belt { get; init; }
+    public string? Belt { get; set; }
 
     /// <summary>Stripes.</summary>
-    public int? Stripes { get; init; }
+    public int? Stripes { get; set; }
 
     /// <summary>Weight in kilograms.</summary>
-    public double? WeightKg { get; init; }
+    public double? WeightKg { get; set; }
 
     /// <summary>Age division.</summary>
     [TermOf(typeof(AgeDivision))]
-    public string? AgeDivision { get; init; }
+    public string? AgeDivision { get; set; }
 }

@@ -6,62 +6,62 @@ namespace AshNotch.Formats.Json;
 public sealed record RollDocument
 {
     /// <summary>Id.</summary>
-    public string? Id { get; init; }
+    public string? Id { get; set; }
 
     /// <summary>The partner's id.</summary>
-    public string? Partner { get; init; }
+    public string? Partner { get; set; }
 
     /// <summary>The partner's belt that day.</summary>
     [TermOf(typeof(Belt))]
-    public string? PartnerBelt { get; init; }
+    public string? PartnerBelt { get; set; }
 
     /// <summary>The partner's stripes that day.</summary>
-    public int? PartnerStripes { get; init; }
+    public int? PartnerStripes { get; set; }
 
     /// <summary>The partner's weight that day, in kilograms.</summary>
-    public double? PartnerWeightKg { get; init; }
+    public double? PartnerWeightKg { get; set; }
 
     /// <summary>The partner's relative size that day.</summary>
     [TermOf(typeof(RelativeSize))]
-    public string? PartnerSize { get; init; }
+    public string? PartnerSize { get; set; }
 
     /// <summary><c>free</c>, <c>positional</c> or <c>match</c>.</summary>
     [TermOf(typeof(RollKind))]
-    public string? Kind { get; init; }
+    public string? Kind { get; set; }
 
     /// <summary>How hard I went: <c>light</c>, <c>steady</c> or <c>hard</c>.</summary>
     [TermOf(typeof(Intensity))]
-    public string? Intensity { get; init; }
+    public string? Intensity { get; set; }
 
     /// <summary>How hard the partner went.</summary>
     [TermOf(typeof(Intensity))]
-    public string? PartnerIntensity { get; init; }
+    public string? PartnerIntensity { get; set; }
 
     /// <summary>Length in minutes.</summary>
-    public double? Minutes { get; init; }
+    public double? Minutes { get; set; }
 
     /// <summary>Planned length in minutes.</summary>
-    public double? PlannedMinutes { get; init; }
+    public double? PlannedMinutes { get; set; }
 
     /// <summary>Id of the ruleset.</summary>
-    public string? Rules { get; init; }
+    public string? Rules { get; set; }
 
     /// <summary>The mission.</summary>
-    public MissionDocument? Mission { get; init; }
+    public MissionDocument? Mission { get; set; }
 
     /// <summary>What the account leaves out: <c>starts-late</c>, <c>cut-short</c>.</summary>
     [TermOf(typeof(PartialAccount))]
-    public List<string>? Partial { get; init; }
+    public List<string>? Partial { get; set; }
 
     /// <summary>The retelling as it was written.</summary>
-    public string? Retelling { get; init; }
+    public string? Retelling { get; set; }
 
     /// <summary>Remarks.</summary>
-    public string? Notes { get; init; }
+    public string? Notes { get; set; }
 
     /// <summary>The exchanges.</summary>
-    public List<ExchangeDocument>? Exchanges { get; init; }
+    public List<ExchangeDocument>? Exchanges { get; set; }
 
     /// <summary>What was taken away.</summary>
-    public List<TakeawayDocument>? Takeaways { get; init; }
+    public List<TakeawayDocument>? Takeaways { get; set; }
 }

@@ -14,8 +14,8 @@ public static class RollReading
     public static Roll Read(RollDocument written, string id, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : check.Path(where, ".");
-        var exchanges = Each(written.Exchanges, check.Path(at, "exchanges"), check, (e, path) => Read(e, check, path));
-        if (exchanges.Sum(e => e.Notches.Count) > Limits.MostNotches)
+        var exchanges = Each(written.Exchanges, check.Path(at, "exchanges"), check, static (e, check, path) => Read(e, check, path));
+        if (exchanges.Sum(static e => e.Notches.Count) > Limits.MostNotches)
             check.Fault(check.Path(at, "exchanges"), $"more than {Limits.MostNotches} notches in one roll; split it.");
         return new Roll
         {
@@ -34,17 +34,11 @@ public static class RollReading
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
             Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, check.Path(at, "mission")),
-            Partial =
-            [
-                .. (written.Partial ?? [])
-                    .Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]"))
-                    .OfType<PartialAccount>()
-                    .Distinct(),
-            ],
+            Partial = Partial(written.Partial, check, at),
             Retelling = check.Text(written.Retelling, at, "retelling"),
             Notes = check.Text(written.Notes, at, "notes"),
             Exchanges = exchanges,
-            Takeaways = Each(written.Takeaways, check.Path(at, "takeaways"), check, (t, path) => Read(t, exchanges, check, path)),
+            Takeaways = Each(written.Takeaways, check.Path(at, "takeaways"), check, (t, check, path) => Read(t, exchanges, check, path)),
         };
     }
 
@@ -77,7 +71,7 @@ public static class RollReading
                 written.Advice,
                 check.Path(at, "advice"),
                 check,
-                (a, path) =>
+                static (a, check, path) =>
                     new Advice(
                         Required(check.Text(a.Text, path + ".", "text"), check, $"{path}.text"),
                         check.Name(a.From, path + ".", "from")
@@ -88,14 +82,21 @@ public static class RollReading
     }
 
     /// <summary>Reads the items of a list that may be absent; a null item is a fault.</summary>
-    internal static IReadOnlyList<T> Each<TWritten, T>(List<TWritten>? written, string where, Checker check, Func<TWritten, string, T> read)
+    internal static IReadOnlyList<T> Each<TWritten, T>(
+        List<TWritten>? written,
+        string where,
+        Checker check,
+        Func<TWritten, Checker, string, T> read
+    )
         where TWritten : class
     {
-        var items = new List<T>(written?.Count ?? 0);
-        for (var i = 0; i < (written?.Count ?? 0); i++)
+        if (written is null or [])
+            return [];
+        var items = new List<T>(written.Count);
+        for (var i = 0; i < written.Count; i++)
         {
-            if (written![i] is { } item)
-                items.Add(read(item, check.Item(where, i)));
+            if (written[i] is { } item)
+                items.Add(read(item, check, check.Item(where, i)));
             else
                 check.Fault(check.Item(where, i), "is null; take it out or fill it in.");
         }
@@ -117,9 +118,14 @@ public static class RollReading
         {
             Start = check.Place(written.Start, at, "start"),
             End = check.Term<ExchangeEnd>(written.End, at, "end"),
-            Notches = Each(written.Notches, check.Path(at, "notches"), check, (n, path) => Read(n, check, path)),
+            Notches = Each(written.Notches, check.Path(at, "notches"), check, static (n, check, path) => Read(n, check, path)),
         };
     }
+
+    private static IReadOnlyList<PartialAccount> Partial(List<string>? written, Checker check, string at) =>
+        written is null or []
+            ? []
+            : [.. written.Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()];
 
     private static Mission? Read(MissionDocument? written, Checker check, string where)
     {
@@ -133,7 +139,7 @@ public static class RollReading
                 written.Checks,
                 $"{where}.checks",
                 check,
-                (c, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)
+                static (c, check, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)
             )
         );
     }

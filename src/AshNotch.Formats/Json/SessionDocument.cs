@@ -7,28 +7,28 @@ namespace AshNotch.Formats.Json;
 public sealed record SessionDocument
 {
     /// <summary>Id.</summary>
-    public string? Id { get; init; }
+    public string? Id { get; set; }
 
     /// <summary>The day, <c>yyyy-mm-dd</c>.</summary>
-    public string? Date { get; init; }
+    public string? Date { get; set; }
 
     /// <summary>Clock time, <c>hh:mm</c>.</summary>
-    public string? Time { get; init; }
+    public string? Time { get; set; }
 
     /// <summary>Kind of session.</summary>
     [TermOf(typeof(SessionKind))]
-    public string? Kind { get; init; }
+    public string? Kind { get; set; }
 
     /// <summary><c>gi</c> or <c>no-gi</c>.</summary>
     [TermOf(typeof(Attire))]
-    public string? Attire { get; init; }
+    public string? Attire { get; set; }
 
     /// <summary>Remarks.</summary>
-    public string? Notes { get; init; }
+    public string? Notes { get; set; }
 
     /// <summary>The state of the day.</summary>
-    public DayStateDocument? State { get; init; }
+    public DayStateDocument? State { get; set; }
 
     /// <summary>The rolls in order.</summary>
-    public List<RollDocument>? Rolls { get; init; }
+    public List<RollDocument>? Rolls { get; set; }
 }

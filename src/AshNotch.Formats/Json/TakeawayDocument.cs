@@ -7,11 +7,11 @@ namespace AshNotch.Formats.Json;
 public sealed record TakeawayDocument
 {
     /// <summary>The takeaway.</summary>
-    public string? Text { get; init; }
+    public string? Text { get; set; }
 
     /// <summary>Index of the exchange it is tied to, from 0.</summary>
-    public int? Exchange { get; init; }
+    public int? Exchange { get; set; }
 
     /// <summary>Index of the notch in it, from 0.</summary>
-    public int? Notch { get; init; }
+    public int? Notch { get; set; }
 }

@@ -8,6 +8,7 @@
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
+  import PointRules from '../parts/PointRules.svelte';
   import Terms from '../parts/Terms.svelte';
 
   type Unit = Schemas['PractitionerDocument']['units'];
@@ -99,6 +100,7 @@
   </form>
 {/if}
 <Failed of={kept} />
+<PointRules />
 <section>
   <h2>Light or dark</h2>
   <Segments label="Light or dark" value={mode.value} choices={modes} onchoose={chooseMode} />

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { tick } from 'svelte';
-  import { push } from 'svelte-spa-router';
+  import { link, push } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { times, weeksAgo } from '../base/words';
@@ -9,40 +9,31 @@
   import Segments from '../kit/Segments.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
-  import RollRow from '../parts/RollRow.svelte';
-  import WhySpot from '../parts/WhySpot.svelte';
-  import { drill } from '../parts/drill';
+  import Reach from '../parts/Reach.svelte';
+  import SpotOpened from '../parts/SpotOpened.svelte';
+  import Untested from '../parts/Untested.svelte';
   import WindowFilter from '../parts/WindowFilter.svelte';
   import { need, terms } from '../parts/trade.svelte';
 
   need(terms);
   let aim = $state<Schemas['Aim'] | undefined>();
   let chosen = $state(1);
-  let reason = $state('');
   let shown = $state(10);
 
   let against = $state<Schemas['Against']>('usual');
   let attire = $state<Schemas['Attire'] | ''>('');
   let weeks = $state(0);
 
-  const asked = resource(() =>
-    got(
-      api.GET('/api/weak-spots', {
-        params: {
-          query: { aim, against, attire: attire || undefined, first: weeks ? weeksAgo(weeks) : undefined },
-        },
-      }),
-    ),
-  );
+  const query = $derived({
+    aim,
+    against,
+    attire: attire || undefined,
+    first: weeks ? weeksAgo(weeks) : undefined,
+  });
+  const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query } })));
   const ranking = $derived(asked.value);
   const spot = $derived(ranking?.spots.find((s) => s.rank === chosen));
   const most = $derived(Math.max(...(ranking?.spots.map((s) => s.high) ?? [1])));
-  const sticks = resource(async () => {
-    const id = spot?.rolls.slice(0, 8) ?? [];
-    return id.length === 0 ? [] : got(api.GET('/api/rolls', { params: { query: { id } } }));
-  });
-  const rolls = $derived(sticks.value ?? []);
-
   // A range may begin below nothing, and is drawn within the page.
   const at = (gain: number) => `${Math.max(0.2, Math.min(99.8, (100 * gain) / most))}%`;
 
@@ -57,7 +48,6 @@
   // Where the reasons stand beneath the list, go to them.
   async function choose(rank: number) {
     chosen = rank;
-    reason = '';
     await tick();
     if (window.matchMedia('(max-width: 900px)').matches) why?.scrollIntoView({ block: 'start' });
   }
@@ -101,9 +91,12 @@
     From {times(ranking.rolls, 'roll')} and {times(ranking.notches, 'notch', 'notches')}. The bar is what a
     roll would gain if theirs came off at half the odds, or yours at twice; the line beneath it says between
     what it likely lies.
+    {#if ranking.aim === 'points' || ranking.aim === 'balanced'}
+      Counted by <a href="/settings" use:link>{ranking.rules}</a>.
+    {/if}
   </p>
   {#if ranking.doubt}<p class="doubt">{ranking.doubt}</p>{/if}
-  <div class="both">
+  <div class="beside">
     <ol class="spots">
       {#each ranking.spots.slice(0, shown) as s (s.rank)}
         <li>
@@ -128,47 +121,16 @@
           <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.spots.length}</button>
         </li>
       {/if}
-      {#if ranking.untested.length > 0}
-        <li class="quiet left">
-          {times(ranking.untested.length, 'exchange was', 'exchanges were')} seen only once and {ranking
-            .untested.length === 1
-            ? 'is'
-            : 'are'} not ranked.
-        </li>
-      {/if}
     </ol>
     {#if spot}
-      <section class="plank" aria-labelledby="why" bind:this={why}>
-        <h2 id="why">Why number {spot.rank}</h2>
-        <WhySpot {spot} />
-        {#if spot.rank > 1}
-          <label class="field"
-            ><span>Why this one and not the first? (if you like)</span><input
-              bind:value={reason}
-              maxlength="300"
-            /></label
-          >
-        {/if}
-        <button
-          class="do mt-3"
-          onclick={() =>
-            drill({
-              from: spot.from,
-              by: spot.by,
-              move: spot.move ?? undefined,
-              to: spot.move ? undefined : spot.to[0],
-              reason: reason || undefined,
-            })}>Drill this</button
-        >
-        <h3>
-          {spot.rolls.length > rolls.length
-            ? `The newest ${rolls.length} of ${spot.rolls.length} rolls`
-            : times(spot.rolls.length, 'roll')}
-        </h3>
-        {#each rolls as row (row.id)}<RollRow {row} dated />{/each}
-      </section>
+      <div bind:this={why} class="opened">
+        {#key spot.say}<SpotOpened {spot} />{/key}
+      </div>
     {/if}
   </div>
+  <Reach {query} />
+  <Untested exchanges={ranking.untested} />
+  <p class="quiet caveat">{ranking.caveat}</p>
 {/if}
 
 <style>
@@ -179,13 +141,6 @@
     align-items: center;
     justify-content: space-between;
     margin-bottom: 0.5rem;
-  }
-  .both {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    gap: 1.75rem;
-    margin-top: 1rem;
-    align-items: start;
   }
   .spots button:not(.more) {
     display: grid;
@@ -215,7 +170,7 @@
     gap: 0.5rem 1rem;
     align-items: center;
     min-height: 46px;
-    margin-bottom: 0.5rem;
+    margin: 0.5rem 0;
   }
   .doubt {
     border-left: 3px dashed var(--color-edge);
@@ -235,24 +190,11 @@
   .more {
     margin-top: 0.75rem;
   }
-  .left {
-    padding: 0.75rem 0.5rem;
+  .opened {
+    scroll-margin-top: 4rem;
   }
-  section {
-    padding: 1rem 1.25rem;
-  }
-  h3 {
-    margin-top: 1.25rem;
-  }
-  section :global(.row) {
-    grid-template-columns: 6.5rem minmax(0, 1fr);
-  }
-  section :global(.taps) {
-    display: none;
-  }
-  @media (max-width: 900px) {
-    .both {
-      grid-template-columns: minmax(0, 1fr);
-    }
+  .caveat {
+    margin-top: 1.5rem;
+    max-width: 48rem;
   }
 </style>

@@ -42,7 +42,7 @@
     those partners. The dashed line is average; the top is four times as often, the bottom a quarter. The
     upright line says between what it likely lies.
   </p>
-  <div class="both">
+  <div class="beside">
     <ol class="courses">
       {#each weeks.courses as one, index (one.name)}
         <li>
@@ -112,13 +112,6 @@
 {/if}
 
 <style>
-  .both {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    gap: 1.75rem;
-    margin-top: 1rem;
-    align-items: start;
-  }
   .courses button {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
@@ -170,10 +163,5 @@
   }
   section :global(.taps) {
     display: none;
-  }
-  @media (max-width: 900px) {
-    .both {
-      grid-template-columns: minmax(0, 1fr);
-    }
   }
 </style>

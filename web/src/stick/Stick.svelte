@@ -1,7 +1,7 @@
 <!-- The picture of one roll: split line, notches from either edge, saw cuts between exchanges. -->
 <script lang="ts">
   import { label as name, rowHeight, rowsOf } from './labels';
-  import { draw, sizes, type Cut, type Size, type StickData } from './shape';
+  import { draw, sizes, type Cut, type DrawnCut, type Size, type StickData } from './shape';
 
   interface Props {
     stick: StickData;
@@ -73,6 +73,16 @@
   </ol>
 </div>
 
+{#snippet mark(one: DrawnCut)}
+  {@const away = one.cut.by === 'me' ? -1 : 1}
+  {@const big = live ? 9 : 7}
+  <path
+    class="mark"
+    d="M{one.x} {measure.height / 2 + away * (measure.half + (live ? 4 : 3))}l{-big / 1.8} {away * big}h{big /
+      0.9}z"
+  />
+{/snippet}
+
 {#snippet picture()}
   {@const middle = measure.height / 2}
   <svg
@@ -114,6 +124,7 @@
       {#if one.cut.turns && size !== 'thumb'}
         <circle class="knot" cx={one.x} cy={one.y} r={live ? 6 : 4} />
       {/if}
+      {#if one.cut.marked}{@render mark(one)}{/if}
       {#if live}
         <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
         <rect
@@ -128,15 +139,7 @@
             onchoose?.(one.cut);
           }}
         />
-        {#if same(chosen, one.cut) || (marked && index === active)}
-          <path
-            class="mark"
-            d="M{one.x} {one.cut.by === 'me' ? middle - measure.half - 4 : middle + measure.half + 4}l-5 {one
-              .cut.by === 'me'
-              ? -9
-              : 9}h10z"
-          />
-        {/if}
+        {#if same(chosen, one.cut) || (marked && index === active)}{@render mark(one)}{/if}
       {/if}
     {/each}
     {#each names.filter((n) => n.row > 0) as one (one.cut)}
