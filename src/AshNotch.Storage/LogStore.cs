@@ -13,6 +13,8 @@ public sealed class LogStore : IDisposable
     /// <summary>Name of the database file in a data directory.</summary>
     public const string FileName = "ash-notch.db";
 
+    private const string DemoMark = "demo";
+
     private readonly string connectionString;
     private readonly SqliteConnection watch;
 
@@ -167,22 +169,13 @@ public sealed class LogStore : IDisposable
     /// <summary>Drops a name of the user's own; false when there is none.</summary>
     public bool DropOwnName(string name) => Write(connection => OwnNameTable.Drop(connection, name));
 
-    /// <summary>A draft's text, or null.</summary>
-    public string? Draft(string id) => Using(connection => connection.Value("SELECT body FROM draft WHERE id = $1", id) as string);
+    /// <summary>Every draft, the one last written to first.</summary>
+    public IReadOnlyList<Draft> Drafts() => Using(DraftTable.Read);
 
-    /// <summary>Keeps a draft; null drops it.</summary>
-    public void KeepDraft(string id, string? body, DateTimeOffset now) =>
-        Write(connection =>
-            body is null
-                ? connection.Run("DELETE FROM draft WHERE id = $1", id)
-                : connection.Run(
-                    "INSERT INTO draft (id, body, updated_at) VALUES ($1, $2, $3) ON CONFLICT (id) DO UPDATE SET body = $2, "
-                        + "updated_at = $3",
-                    id,
-                    body,
-                    now.ToString("O", CultureInfo.InvariantCulture)
-                )
-        );
+    /// <summary>
+    /// Keeps a draft; null drops it. One that arrives after its roll is in the log already is not kept: it would come back as a second roll.
+    /// </summary>
+    public void KeepDraft(string id, string? body, DateTimeOffset now) => Write(connection => DraftTable.Save(connection, id, body, now));
 
     /// <summary>A setting, or null.</summary>
     public string? Setting(string name) =>
@@ -205,10 +198,18 @@ public sealed class LogStore : IDisposable
             return true;
         });
 
-    /// <summary>Drops everything and takes a log in, in one transaction; for the demo.</summary>
+    /// <summary>Nothing was ever logged here.</summary>
+    public bool IsEmpty => Using(IsUnused);
+
+    /// <summary>
+    /// Drops everything and takes a log in, in one transaction, and marks it as the demo's. Only what is empty or carries that mark is dropped.
+    /// </summary>
+    /// <exception cref="StorageException">This is somebody's own log.</exception>
     public void StartOver(Log log, DateTimeOffset now) =>
         Write(connection =>
         {
+            if (!IsUnused(connection) && connection.Value("SELECT value FROM setting WHERE name = $1", DemoMark) is null)
+                throw new StorageException("this is a log of somebody's own, not the demo; it is left as it is.");
             foreach (
                 var table in (string[])
                     [
@@ -226,6 +227,7 @@ public sealed class LogStore : IDisposable
             )
                 connection.Run($"DELETE FROM {table}");
             TakeIn(connection, log, now);
+            connection.Run("INSERT INTO setting (name, value) VALUES ($1, 'yes')", DemoMark);
             return true;
         });
 
@@ -266,6 +268,10 @@ public sealed class LogStore : IDisposable
         using var any = new SqliteConnection(connectionString);
         SqliteConnection.ClearPool(any);
     }
+
+    private static bool IsUnused(SqliteConnection connection) =>
+        connection.Value("SELECT 1 WHERE EXISTS (SELECT 1 FROM roll) OR EXISTS (SELECT 1 FROM partner) OR EXISTS (SELECT 1 FROM draft)")
+            is null;
 
     private static void TakeIn(SqliteConnection connection, Log log, DateTimeOffset now)
     {

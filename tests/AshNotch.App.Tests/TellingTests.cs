@@ -96,7 +96,16 @@ public class TellingTests
         await using var app = await WithOak();
         await app.Put("/api/drafts/log", """{ "body": "something" }""");
         await app.Put("/api/rolls/a/telling", Told("He swept me.", """, "draft": "log" """));
-        Assert.Null((await app.Get("/api/drafts/log"))["body"]);
+        Assert.Empty((await app.Get("/api/drafts")).AsArray());
+    }
+
+    [Fact]
+    public async Task A_draft_that_arrives_after_its_roll_does_not_come_back()
+    {
+        await using var app = await WithOak();
+        await app.Put("/api/rolls/a/telling", Told("He swept me.", """, "draft": "a" """));
+        Assert.Equal(204, (await app.Put("/api/drafts/a", """{ "body": "He swept me." }""")).Status);
+        Assert.Empty((await app.Get("/api/drafts")).AsArray());
     }
 
     [Fact]

@@ -120,9 +120,9 @@ public sealed class PartnerMergeTests : IDisposable
             store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls, Now, "log")
         );
         Assert.DoesNotContain(store.Read().Partners, p => p.Id == "new");
-        Assert.Equal("told", store.Draft("log"));
+        Assert.Equal("told", store.Drafts().Single().Body);
         store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls[..1], Now, "log");
-        Assert.Null(store.Draft("log"));
+        Assert.Empty(store.Drafts());
         Assert.Contains("n1:new", Rolls, StringComparison.Ordinal);
     }
 }

@@ -20,8 +20,11 @@ export class App {
   start(port: number | null = 0): Promise<void> {
     return new Promise((done, failed) => {
       const on = port === null ? [] : ['--port', String(port)];
-      const started = spawn('dotnet', [program, this.verb, '--data', this.data, ...on], {
+      // The demo chooses its own directory, under the home it is given.
+      const data = this.verb === 'demo' ? [] : ['--data', this.data];
+      const started = spawn('dotnet', [program, this.verb, ...data, ...on], {
         stdio: ['ignore', 'ignore', 'pipe'],
+        env: { ...process.env, XDG_DATA_HOME: this.data },
       });
       this.process = started;
       this.said = '';

@@ -51,8 +51,9 @@ test('two open tabs have a draft each, and one left behind is taken up again', a
   await telling(first).fill('The first tab tells of a guard pull.');
   const second = await context.newPage();
   await second.goto(`${app.url}/#/log`);
-  await expect(second.getByText('This one has a draft of its own.')).toBeVisible();
+  await expect(telling(second)).toBeEditable();
   await expect(telling(second)).toHaveValue('');
+  await expect(second.getByRole('button', { name: 'Go on with it' })).toHaveCount(0);
   await telling(second).fill('The second tab tells of a sweep.');
   await expect(second.getByText('Draft kept.')).toBeVisible();
   await first.reload();
@@ -77,6 +78,7 @@ test('a roll edited in two tabs is not overwritten in silence', async ({ browser
   await expect(one.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
   await change(two, 'abandoned');
   await expect(two.getByText('Nothing was overwritten')).toBeVisible();
+  await two.getByRole('button', { name: 'Leave as it was' }).click();
   await expect(two.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
   await context.close();
 });

@@ -142,6 +142,26 @@ test('a day is picked from the month', async ({ page }) => {
   expect(await day.inputValue()).not.toBe(before);
 });
 
+test('a month opened while the page is still loading stays open', async ({ page }) => {
+  let release = () => {};
+  const held = new Promise<void>((done) => (release = done));
+  await page.route('**/api/drafts', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`${demo.url}/#/log`);
+  await page.getByRole('button', { name: 'Pick the day' }).click();
+  const back = page.getByRole('button', { name: 'The month before' });
+  await expect(back).toBeVisible();
+  const answered = page.waitForResponse('**/api/drafts');
+  release();
+  await answered;
+  await expect(telling(page)).toBeEditable();
+  await back.click();
+  await page.getByRole('gridcell').getByText('15', { exact: true }).click();
+  await expect(page.getByLabel('Day', { exact: true })).toHaveValue(/^\d{4}-\d\d-15$/);
+});
+
 test('what fails can be asked for again', async ({ page }) => {
   let answers = false;
   await page.route('**/api/weak-spots*', (route) =>

@@ -137,6 +137,7 @@ test('a draft survives a reload, a crash of the server, and another browser', as
   const other = await browser.newContext();
   const elsewhere = await other.newPage();
   await elsewhere.goto(`${app.url}/#/log`);
+  await elsewhere.getByRole('button', { name: 'Go on with it' }).click();
   await expect(line(elsewhere)).toHaveValue(/fell over/);
   await other.close();
 });

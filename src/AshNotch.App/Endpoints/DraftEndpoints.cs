@@ -11,12 +11,12 @@ internal static class DraftEndpoints
 {
     public static IEndpointRouteBuilder MapDrafts(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/drafts/{id}", (string id, LogStore store) => new DraftView(store.Draft(id))).WithName("draft");
+        routes.MapGet("/api/drafts", (LogStore store) => store.Drafts().Select(d => new DraftView(d.Id, d.Body, d.At))).WithName("drafts");
         routes.MapPut("/api/drafts/{id}", Keep).WithName("keepDraft").ProducesValidationProblem();
         return routes;
     }
 
-    private static NoContent Keep(string id, DraftView draft, LogStore store, TimeProvider clock)
+    private static NoContent Keep(string id, DraftToKeep draft, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
         check.Name(id, "id");

@@ -50,10 +50,8 @@ public static class CommandLine
         });
 
         var reset = new Option<bool>("--reset") { Description = "Start the demo over." };
-        var demo = new Command("demo", "Start the application with the demo data.") { port, reset, data };
-        demo.SetAction(
-            (parsed, stop) => Serving.Demo(parsed.GetValue(data), parsed.GetValue(port), parsed.GetValue(reset), vocabulary, output, stop)
-        );
+        var demo = new Command("demo", "Start the application with the demo data.") { port, reset };
+        demo.SetAction((parsed, stop) => Serving.Demo(parsed.GetValue(port), parsed.GetValue(reset), vocabulary, output, stop));
 
         var serve = new Command("serve", "Start the application on your own data.") { data, port };
         serve.SetAction((parsed, stop) => Serving.Serve(parsed.GetValue(data), parsed.GetValue(port), vocabulary, output, stop));

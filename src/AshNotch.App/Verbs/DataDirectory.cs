@@ -10,7 +10,7 @@ internal static class DataDirectory
     public static string Own => Under("log");
 
     /// <summary>The demo's copy: one for each copy of the program, so that two do not get in each other's way.</summary>
-    public static string Demo => Under($"demo-{Mark(AppContext.BaseDirectory)}");
+    public static string Demo => Under(Path.Combine("demo", Mark(AppContext.BaseDirectory)));
 
     private static string Mark(string text) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..8];
 

@@ -13,12 +13,12 @@ internal static class Serving
     private const int OwnPort = 7410;
     private const int DemoPort = 7411;
 
-    public static async Task<int> Demo(string? data, int? port, bool reset, MatVocabulary vocabulary, Output output, CancellationToken stop)
+    public static async Task<int> Demo(int? port, bool reset, MatVocabulary vocabulary, Output output, CancellationToken stop)
     {
-        var options = new ServeOptions(data ?? DataDirectory.Demo, port ?? DemoPort, DemoData.File);
+        var options = new ServeOptions(DataDirectory.Demo, port ?? DemoPort, DemoData.File);
         using var held = DataLock.Take(options.DataDirectory);
         using var store = LogStore.Open(options.DataDirectory);
-        if (reset || store.Read().Partners.Count == 0)
+        if (reset || store.IsEmpty)
             DemoData.Reset(store, DemoData.File, vocabulary, DateTimeOffset.Now);
         else
             DemoData.Freshen(store, DateTimeOffset.Now);

@@ -25,7 +25,9 @@ export async function got<T>(asked: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await asked;
   } catch {
-    throw new Trouble('Ash Notch does not answer. What you wrote is kept here; start it again and go on.');
+    throw new Trouble(
+      'Ash Notch does not answer. Start it again and go on; what this page holds stays in it.',
+    );
   }
   if (answer.response.ok) return answer.data as T;
   const problem = (answer.error ?? {}) as {

@@ -9,6 +9,11 @@ const dayFormat = new Intl.DateTimeFormat('en-GB', {
 export const day = (iso: string | null | undefined) =>
   iso ? dayFormat.format(new Date(`${iso}T00:00:00Z`)) : 'no date';
 
+const momentFormat = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
+/** A moment as a day and a time of day, here. */
+export const moment = (iso: string) => momentFormat.format(new Date(iso));
+
 /** An id as words; what is worn without a gi keeps its hyphen. */
 export const plain = (id: string | null | undefined) =>
   id === 'no-gi' ? id : (id ?? '').replaceAll('-', ' ');

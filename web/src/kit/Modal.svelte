@@ -6,7 +6,8 @@
   let { title, onclose, children }: { title: string; onclose: () => void; children: Snippet } = $props();
 </script>
 
-<Dialog open onOpenChange={({ open }) => !open && onclose()}>
+<!-- What was typed is not thrown away by a press beside it. -->
+<Dialog open closeOnInteractOutside={false} onOpenChange={({ open }) => !open && onclose()}>
   <Portal>
     <Dialog.Backdrop class="fixed inset-0 z-30 bg-black/40" />
     <Dialog.Positioner class="fixed inset-0 z-30 flex items-center justify-center p-3">

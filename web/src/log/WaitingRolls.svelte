@@ -1,7 +1,7 @@
 <!-- Rolls that wait for an answer, and those that were refused. -->
 <script lang="ts">
   import { times } from '../base/words';
-  import { outbox, type Waiting } from './outbox.svelte';
+  import { outbox, stuck, type Waiting } from './outbox.svelte';
 
   let {
     free,
@@ -9,12 +9,19 @@
   }: { /** Nothing is being told that would be lost. */ free: boolean; ontakeup: (roll: Waiting) => void } =
     $props();
 
-  const queued = $derived(outbox.waiting.filter((w) => !w.refused).length);
+  const queued = $derived(stuck().length);
 </script>
 
 {#if queued > 0}
   <p role="status">
-    {times(queued, 'roll')} kept in this browser until Ash Notch answers again. Nothing is lost; go on.
+    {#if outbox.safe}
+      {times(queued, 'roll')} kept in this browser until {outbox.trouble
+        ? `Ash Notch can keep ${queued === 1 ? 'it' : 'them'}: ${outbox.trouble}`
+        : 'Ash Notch answers again. Nothing is lost; go on.'}
+    {:else}
+      {times(queued, 'roll')} held by this page alone: this browser stores nothing. Leave the page open until Ash
+      Notch answers{outbox.trouble ? `: ${outbox.trouble}` : '.'}
+    {/if}
   </p>
 {/if}
 {#each outbox.waiting.filter((w) => w.refused) as roll (roll.id)}

@@ -1,6 +1,6 @@
 import { push } from 'svelte-spa-router';
 import * as v from 'valibot';
-import { api, got, Trouble, type Schemas } from '../api/client';
+import { api, got, type Schemas } from '../api/client';
 import { keys } from '../base/keys';
 import { Resource } from '../base/resource.svelte';
 import { keep, kept } from '../base/storage';
@@ -9,9 +9,10 @@ import { captionsIn, isCaptions } from '../film/captions';
 import { Film } from '../film/film.svelte';
 import { tell } from '../kit/notices';
 import { Dictation } from './dictation.svelte';
-import { toDraft, toKeep } from './draft';
+import { toDraft, toKeep, type Draft } from './draft';
 import { LogDraft } from './draft.svelte';
-import { queue, send, takeBack, type Waiting } from './outbox.svelte';
+import { LeftBehind, type LeftDraft } from './left-behind.svelte';
+import { deliver, outbox, takeBack, type Waiting } from './outbox.svelte';
 import { LiveReading } from './reading.svelte';
 
 const ways = v.picklist(['write', 'tap']);
@@ -20,6 +21,7 @@ export type Way = v.InferOutput<typeof ways>;
 /** What lies on the desk while rolls are told: the draft, what is read from it, the film, and what can be done with them. */
 export class Desk {
   readonly draft = new LogDraft();
+  readonly left = new LeftBehind();
   readonly live = new LiveReading();
   readonly film = new Film();
   readonly dictation = new Dictation();
@@ -31,7 +33,6 @@ export class Desk {
   way = $state<Way>(kept('way', ways) ?? 'write');
   faults = $state<Record<string, string[]>>({});
   failed = $state('');
-  saving = $state(false);
 
   /** Puts the cursor into the writing line; the page says how. */
   focus: (at?: number) => void = () => {};
@@ -39,17 +40,20 @@ export class Desk {
   readonly reading = $derived(this.live.now);
   readonly several = $derived((this.reading?.rolls.length ?? 1) > 1);
   readonly list = $derived(this.partners.value ?? []);
-  readonly canSave = $derived(!this.saving && this.draft.now.text.trim() !== '');
+  readonly canSave = $derived(this.draft.ready && this.draft.now.text.trim() !== '');
+  /** Something here is neither in the browser nor on the server. */
+  readonly wouldBeLost = $derived(this.draft.nowhere || !outbox.safe);
 
   async open() {
     void this.examples.load();
-    try {
-      await Promise.all([this.partners.load(), this.practitioner.load(), this.draft.load()]);
-    } catch (error) {
-      this.failed = (error as Error).message;
-    }
-    // Who is writing somewhere already is left there.
-    if (!document.activeElement?.matches('input, select, textarea')) this.focus();
+    await this.draft.load();
+    const { place, now } = this.draft;
+    // Who does not answer is told of by the reading, which asks again by itself.
+    const left = this.left.load(place, now.id).catch(() => undefined);
+    await Promise.all([this.partners.load(), this.practitioner.load(), left]);
+    // Who has taken something up meanwhile (a field, the month, a menu) is left there.
+    const at = document.activeElement;
+    if (!at || at.matches('body, main, main h1')) this.focus();
   }
 
   /** To be called in an effect: reads what is told, soon after it changes. */
@@ -63,35 +67,23 @@ export class Desk {
     });
   }
 
+  /** Sends the roll; whatever is typed from here on is the next one's. */
   save = async () => {
     if (!this.canSave) return;
-    this.saving = true;
     this.faults = {};
     this.failed = '';
     this.dictation.stop();
-    const told = $state.snapshot(this.draft.now);
-    const roll = { id: told.id, body: { ...toKeep(told), draft: this.draft.name } };
-    const next = () => {
-      this.draft.next(told);
-      this.live.clear();
-      this.focus();
-    };
-    try {
-      const kept = await send(roll);
-      next();
+    const told = $state.snapshot(this.draft.now) as Draft;
+    const answer = deliver({ id: told.id, body: { ...toKeep(told), draft: told.id } });
+    this.draft.next(told);
+    this.live.clear();
+    this.focus();
+    const kept = await answer;
+    if (kept === 'waits') return;
+    if ('rolls' in kept) {
       this.sayKept(kept, told.id);
       if (kept.newPartners.length > 0) await this.partners.load();
-    } catch (error) {
-      if (error instanceof Trouble && error.status === 0) {
-        queue(roll);
-        next();
-      } else {
-        this.failed = (error as Error).message;
-        if (error instanceof Trouble) this.faults = error.fields;
-      }
-    } finally {
-      this.saving = false;
-    }
+    } else if (this.draft.now.text.trim() === '') this.takeUp(kept);
   };
 
   private sayKept({ rolls, newPartners }: Schemas['ToldAndKept'], first: string) {
@@ -103,10 +95,18 @@ export class Desk {
     });
   }
 
-  /** A refused roll becomes the draft again, with all that was told of it. */
-  takeUp = ({ id, body }: Waiting) => {
-    this.draft.now = toDraft(id, body, this.draft.now);
+  /** A refused roll becomes the draft again, with all that was told of it and why it was refused. */
+  takeUp = ({ id, body, refused, faults }: Waiting) => {
+    this.draft.takeUp(toDraft(id, body, this.draft.now));
     takeBack(id);
+    this.failed = refused ?? '';
+    this.faults = faults ?? {};
+    this.focus();
+  };
+
+  /** Goes on with a roll that was half told elsewhere. */
+  goOn = (left: LeftDraft) => {
+    this.draft.takeUp(this.left.takeUp(left));
     this.focus();
   };
 

@@ -2,21 +2,42 @@ import * as v from 'valibot';
 import { api, got, type Schemas } from '../api/client';
 import { keep, kept } from '../base/storage';
 import { fresh, readDraft, type Draft, type Told } from './draft';
-import { isFirst, ownPlace } from './place';
+import { ownPlace } from './place';
 
-function parsed(body: string | null | undefined): unknown {
-  try {
-    return JSON.parse(body ?? 'null');
-  } catch {
-    return null;
-  }
+interface Unsent {
+  id: string;
+  /** Null when nothing is told any more. */
+  body: string | null;
 }
 
-/** The roll being told: kept on every change, at once in the browser and soon after on the server. */
+const put = ({ id, body }: Unsent, keepalive = false) =>
+  api.PUT('/api/drafts/{id}', { params: { path: { id } }, body: { body }, keepalive });
+
+const pause = 400;
+const again = 2500;
+/** What a browser still sends while its page closes. */
+const mostAtParting = 60_000;
+
+/** The roll being told: kept on every change, at once in the browser and soon after on the server, under the id the roll will have. */
 export class LogDraft {
   now = $state<Draft>(fresh());
-  kept = $state(true);
   ready = $state(false);
+  /** The browser took the last change. */
+  inBrowser = $state(true);
+  /** The server took the last change, has been asked to, or did not answer. */
+  onServer = $state<'yes' | 'asked' | 'no'>('yes');
+  /** Where it is kept, as it is. */
+  readonly where = $derived(
+    this.inBrowser
+      ? this.onServer === 'yes'
+        ? 'Draft kept.'
+        : 'Draft kept in this browser.'
+      : { yes: 'Draft kept, though this browser stores nothing.', asked: 'Keeping the draft …', no: '' }[
+          this.onServer
+        ],
+  );
+  /** Neither has it: closing the page would lose it. */
+  readonly nowhere = $derived(!this.inBrowser && this.onServer !== 'yes' && this.now.text !== '');
   private past = $state<Told[]>([]);
   private future = $state<Told[]>([]);
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -24,65 +45,82 @@ export class LogDraft {
   canUndo = $derived(this.past.length > 0 || this.now.text.trim() !== '');
   canRedo = $derived(this.future.length > 0);
 
-  /** Where it is kept; every open tab has a place of its own, so that none overwrites another. */
-  private place = 'draft';
-  /** Its name on the server. */
-  get name() {
-    return this.beside ? this.place : 'log';
-  }
-  /** Another tab is telling a roll, and this one has a draft of its own. */
-  beside = $state(false);
+  /** Where in this browser; every open tab has a place of its own, so that none overwrites another. */
+  place = '';
+  /** What the server does not have yet, and under which id. */
+  private unsent: Unsent | null = null;
+  /** The last id under which the server was given something. */
+  private known = '';
+  private sending = false;
 
-  /** Takes up what was being told, from this browser or from the server; throws when the server does not answer. */
+  /** Takes up what this browser kept of it. */
   async load() {
     this.place = await ownPlace();
-    this.beside = !isFirst(this.place);
-    const local = kept(this.place, v.unknown());
-    try {
-      const server = this.beside
-        ? { body: null }
-        : await got(api.GET('/api/drafts/{id}', { params: { path: { id: 'log' } } }));
-      this.restore(local ?? parsed(server.body));
-    } catch (error) {
-      this.restore(local);
-      throw error;
-    } finally {
-      this.ready = true;
-    }
-  }
-
-  // A draft that cannot be read is left where it is; a new one starts beside it.
-  private restore(kept: unknown) {
-    const draft = readDraft(kept);
+    // What cannot be read is left where it is; a new draft starts beside it.
+    const draft = readDraft(kept(this.place, v.unknown()));
     if (draft) this.now = draft;
+    this.ready = true;
   }
 
   /** To be called in an effect: keeps whatever changed. */
   keep() {
     const body = JSON.stringify(this.now);
     if (!this.ready) return;
-    keep(this.place, this.now);
-    this.kept = false;
+    this.inBrowser = keep(this.place, this.now);
+    const told = this.now.text.trim() !== '';
+    if (!told && this.known !== this.now.id) return;
+    this.known = this.now.id;
+    this.unsent = { id: this.now.id, body: told ? body : null };
+    this.onServer = 'asked';
+    this.soon(pause);
+  }
+
+  private soon(wait: number) {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.send(body), 400);
+    this.timer = setTimeout(() => void this.send(), wait);
   }
 
-  private async send(body: string) {
+  // One at a time, so that an earlier form never arrives after a later one.
+  private async send() {
+    const now = this.unsent;
+    if (!now || this.sending) return;
+    this.sending = true;
+    let wait = pause;
     try {
-      await got(
-        api.PUT('/api/drafts/{id}', {
-          params: { path: { id: this.name } },
-          body: { body },
-        }),
-      );
-      this.kept = true;
+      await got(put(now));
+      if (this.unsent === now) this.unsent = null;
     } catch {
-      this.kept = false;
+      wait = again;
+    } finally {
+      this.sending = false;
     }
+    if (this.unsent) this.soon(wait);
+    if (wait === again) this.onServer = 'no';
+    else if (!this.unsent) this.onServer = 'yes';
   }
 
+  /** The page closes: the last change goes out with it. */
+  part() {
+    const last = this.unsent;
+    if (last && (last.body?.length ?? 0) < mostAtParting) void got(put(last, true)).catch(() => undefined);
+  }
+
+  /** The next roll; this one is on its way into the log, and its draft goes when it is there. */
   next(told: Draft) {
+    this.leave();
     this.now = fresh(told);
+  }
+
+  /** Another draft in place of this one, which is empty. */
+  takeUp(draft: Draft) {
+    this.leave();
+    this.now = draft;
+  }
+
+  private leave() {
+    clearTimeout(this.timer);
+    this.unsent = null;
+    this.onServer = 'yes';
     this.past = [];
     this.future = [];
   }

@@ -8,6 +8,8 @@ export interface Waiting {
   body: Schemas['RollTold'];
   /** Why it was refused; it is not sent again until it was put right. */
   refused?: string;
+  /** The same, by the field at fault. */
+  faults?: Record<string, string[]>;
 }
 
 const place = 'outbox';
@@ -17,25 +19,79 @@ const shape = v.array(
     id: v.string(),
     body: v.looseObject({ text: v.string() }),
     refused: v.optional(v.string()),
+    faults: v.optional(v.record(v.string(), v.array(v.string()))),
   }),
 );
 
-const kept = () => (keptIn(place, shape) ?? []) as Waiting[];
+const inBrowser = () => (keptIn(place, shape) ?? []) as Waiting[];
 
-/** Rolls that could not be saved because nothing answered; they go by themselves when something does. */
-export const outbox = $state<{ waiting: Waiting[] }>({ waiting: kept() });
+/** Rolls on their way into the log: those under way, those that wait until something answers, those that were refused. */
+export const outbox = $state({
+  waiting: inBrowser(),
+  /** This browser holds them too; otherwise only the open page does. */
+  safe: true,
+  /** What the program said when it could not keep one, where it answered. */
+  trouble: '',
+});
+/** Under way for the first time; shown as waiting only when that fails. */
+const onTheirWay = $state<{ ids: string[] }>({ ids: [] });
+
+/** Those that could not be delivered yet. */
+export const stuck = () => outbox.waiting.filter((w) => !w.refused && !onTheirWay.ids.includes(w.id));
+
+// Other tabs write to the same place, so it is asked anew, unless the browser no longer takes what it is given.
+const now = () => (outbox.safe ? inBrowser() : $state.snapshot(outbox.waiting)) as Waiting[];
 
 function put(waiting: Waiting[]) {
   outbox.waiting = waiting;
-  keep(place, waiting);
+  outbox.safe = keep(place, waiting) || waiting.length === 0;
 }
 
-export const send = ({ id, body }: Waiting) =>
+const send = ({ id, body }: Waiting) =>
   got(api.PUT('/api/rolls/{id}/telling', { params: { path: { id } }, body }));
 
-export function queue(roll: Waiting) {
-  put([...kept().filter((w) => w.id !== roll.id), roll]);
-  soon();
+let line: Promise<unknown> = Promise.resolve();
+
+/** One after the other, so that the rolls of a class stay in their order. */
+function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  const turn = line.then(work, work);
+  line = turn.catch(() => undefined);
+  return turn;
+}
+
+const mayComeLater = (error: unknown): error is Trouble =>
+  error instanceof Trouble && (error.status === 0 || error.status >= 500);
+
+/**
+ * Sends a roll and says what became of it: kept, waiting until something answers, or refused. It is in the outbox before it is on its way, so
+ * that nothing is lost whatever happens meanwhile.
+ */
+export function deliver(roll: Waiting): Promise<Schemas['ToldAndKept'] | 'waits' | Waiting> {
+  put([...now().filter((w) => w.id !== roll.id), roll]);
+  onTheirWay.ids = [...onTheirWay.ids, roll.id];
+  return inTurn(async () => {
+    try {
+      const kept = await send(roll);
+      takeBack(roll.id);
+      return kept;
+    } catch (error) {
+      if (mayComeLater(error)) {
+        outbox.trouble = error.status === 0 ? '' : error.message;
+        soon();
+        return 'waits';
+      }
+      return refuse(roll.id, error);
+    } finally {
+      onTheirWay.ids = onTheirWay.ids.filter((id) => id !== roll.id);
+    }
+  });
+}
+
+function refuse(id: string, error: unknown): Waiting {
+  const refused = error instanceof Error ? error.message : 'it could not be kept.';
+  const faults = error instanceof Trouble ? error.fields : {};
+  put(now().map((w) => (w.id === id ? { ...w, refused, faults } : w)));
+  return outbox.waiting.find((w) => w.id === id)!;
 }
 
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -45,34 +101,33 @@ function soon() {
   timer = setTimeout(flush, 2500);
 }
 
-let flushing = false;
-
 /** Sends what waits, oldest first. Saving the same roll twice is saving it once, so a second try does no harm. */
-export async function flush() {
-  if (flushing) return;
-  flushing = true;
-  try {
-    for (const roll of kept().filter((w) => !w.refused)) {
+function flush() {
+  return inTurn(async () => {
+    let sent = 0;
+    for (const roll of now().filter((w) => !w.refused && !onTheirWay.ids.includes(w.id))) {
       try {
         await send(roll);
-        put(kept().filter((w) => w.id !== roll.id));
-        if (kept().length === 0) tell({ text: 'What waited is saved.' });
+        takeBack(roll.id);
+        sent++;
       } catch (error) {
-        if (!(error instanceof Trouble) || error.status === 0 || error.status >= 500) break;
-        put(kept().map((w) => (w.id === roll.id ? { ...w, refused: (error as Trouble).message } : w)));
+        if (mayComeLater(error)) {
+          outbox.trouble = error.status === 0 ? '' : error.message;
+          break;
+        }
+        refuse(roll.id, error);
       }
     }
-  } finally {
-    flushing = false;
-    outbox.waiting = kept();
-    if (outbox.waiting.some((w) => !w.refused)) soon();
-  }
+    outbox.waiting = now();
+    if (stuck().length > 0) soon();
+    else if (sent > 0) tell({ text: 'What waited is saved.' });
+  });
 }
 
-/** Takes a roll out, to be told on. */
+/** Takes a roll out: it is kept, or told on. */
 export function takeBack(id: string) {
-  put(kept().filter((w) => w.id !== id));
+  put(now().filter((w) => w.id !== id));
 }
 
 window.addEventListener('online', () => void flush());
-if (outbox.waiting.some((w) => !w.refused)) soon();
+if (stuck().length > 0) soon();

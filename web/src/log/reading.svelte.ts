@@ -2,6 +2,7 @@ import { api, got, type Schemas } from '../api/client';
 import { Resource } from '../base/resource.svelte';
 
 const pause = 30;
+const again = 2000;
 
 /** What the server reads from a telling while it is written. */
 export class LiveReading {
@@ -29,12 +30,23 @@ export class LiveReading {
     return this.asked.failed;
   }
 
+  constructor() {
+    window.addEventListener('online', () => this.failed && void this.ask());
+  }
+
   /** Reads it soon; what was asked before and is not answered yet no longer counts. */
   soon(told: Schemas['ToRead']) {
     this.told = told;
     clearTimeout(this.timer);
-    this.timer = setTimeout(this.asked.load, pause);
+    this.timer = setTimeout(this.ask, pause);
   }
+
+  // What failed is asked again by itself: who only reads what stands there should not have to touch a key.
+  private ask = async () => {
+    await this.asked.load();
+    clearTimeout(this.timer);
+    if (this.failed && this.told) this.timer = setTimeout(this.ask, again);
+  };
 
   /** Nothing is told any more. */
   clear() {

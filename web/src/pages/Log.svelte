@@ -10,6 +10,7 @@
   import { Desk } from '../log/desk.svelte';
   import Doubts from '../log/Doubts.svelte';
   import ExampleTelling from '../log/ExampleTelling.svelte';
+  import LeftDrafts from '../log/LeftDrafts.svelte';
   import LogChips from '../log/LogChips.svelte';
   import RollsRead from '../log/RollsRead.svelte';
   import TapBoard from '../log/TapBoard.svelte';
@@ -37,14 +38,9 @@
   // A phone has no such key.
   const hasKeys = window.matchMedia('(hover: hover)').matches;
   const reading = $derived(desk.reading);
+  const free = $derived(draft.now.text.trim() === '');
   const draftState = $derived(
-    draft.now.text === ''
-      ? hasKeys
-        ? `${keys.save.show} saves.`
-        : ''
-      : draft.kept
-        ? 'Draft kept.'
-        : 'Draft kept in this browser.',
+    draft.now.text === '' ? (hasKeys ? `${keys.save.show} saves.` : '') : draft.where,
   );
 
   function putRight(notch: Schemas['NotchDocument'] | null) {
@@ -54,7 +50,11 @@
 </script>
 
 <svelte:head><title>Log · Ash Notch</title></svelte:head>
-<svelte:window onkeydown={(event) => desk.key(event, line, doubts) && event.preventDefault()} />
+<svelte:window
+  onkeydown={(event) => desk.key(event, line, doubts) && event.preventDefault()}
+  onpagehide={() => draft.part()}
+  onbeforeunload={(event) => desk.wouldBeLost && event.preventDefault()}
+/>
 
 <div class="flex items-center justify-between gap-4">
   <h1>How did it go?</h1>
@@ -111,10 +111,12 @@
       />
     {/if}
 
-    <WaitingRolls free={draft.now.text.trim() === ''} ontakeup={desk.takeUp} />
-    {#if draft.beside}
-      <p class="my-3 border-l-3 border-dashed border-edge ps-3.5" role="status">
-        Another tab is telling a roll. This one has a draft of its own.
+    <WaitingRolls {free} ontakeup={desk.takeUp} />
+    <LeftDrafts drafts={desk.left.drafts} {free} ontakeup={desk.goOn} onthrowaway={desk.left.throwAway} />
+    {#if draft.nowhere && draft.onServer === 'no'}
+      <p class="fault" role="alert">
+        This roll is kept nowhere yet: this browser stores nothing, and Ash Notch does not answer. Leave the
+        page open; it is kept as soon as Ash Notch answers.
       </p>
     {/if}
     {#if desk.failed || desk.live.failed}<p class="fault" role="alert">

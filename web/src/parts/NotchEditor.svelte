@@ -15,12 +15,14 @@
     words?: string;
     /** What it stands beside. */
     beside?: Element | null;
+    /** Why it could not be kept; what was changed stays here until it is. */
+    failed?: string;
     onsave: (notch: Schemas['NotchDocument']) => void;
     onremove: () => void;
     onclose: () => void;
   }
 
-  let { notch, words, beside, onsave, onremove, onclose }: Props = $props();
+  let { notch, words, beside, failed = '', onsave, onremove, onclose }: Props = $props();
 
   need(vocabulary, terms);
   // svelte-ignore state_referenced_locally
@@ -119,6 +121,7 @@
       </div>
     </div>
     {#if move?.caution}<p class="quiet mb-4">{move.caution}</p>{/if}
+    {#if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
     <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>

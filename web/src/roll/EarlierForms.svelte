@@ -5,7 +5,7 @@
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Stick from '../stick/Stick.svelte';
-  import { times } from '../base/words';
+  import { moment, times } from '../base/words';
 
   let { id, version, onrestored }: { id: string; version: number; onrestored: () => void } = $props();
 
@@ -23,8 +23,6 @@
       tellTrouble(error);
     }
   }
-
-  const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 <Failed of={asked} />
@@ -34,7 +32,7 @@
     <li>
       <div class="what">
         <p>
-          Until it was {form.change}, {when.format(new Date(form.at))}
+          Until it was {form.change}, {moment(form.at)}
           <span class="quiet">{times(notches, 'notch', 'notches')}</span>
         </p>
         <Stick stick={form.row.stick} size="thumb" label="How it was" />

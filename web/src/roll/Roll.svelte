@@ -8,6 +8,7 @@
   import Failed from '../kit/Failed.svelte';
   import Leaves from '../kit/Leaves.svelte';
   import Toggle from '../kit/Toggle.svelte';
+  import { tell } from '../kit/notices';
   import Waiting from '../kit/Waiting.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
   import Stick from '../stick/Stick.svelte';
@@ -39,21 +40,30 @@
 
   async function putRight(notch: Schemas['NotchDocument'] | null) {
     const at = editing;
-    editing = null;
-    if (!at || (at.added && !notch)) return;
-    await open.change((roll) =>
+    if (!at || (at.added && !notch)) return leave();
+    const kept = await open.change((roll) =>
       roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, ...(notch ? [notch] : [])),
     );
+    if (kept) leave();
   }
 
-  const tick = (check: number, done: boolean) =>
-    open.change((roll) => {
+  async function tick(check: number, done: boolean) {
+    const kept = await open.change((roll) => {
       const of = roll.mission?.checks?.[check];
       if (of) of.done = done;
     });
+    if (!kept) tell({ text: open.failed, trouble: true });
+  }
+
+  // Only here is what was typed let go of.
+  function leave() {
+    editing = null;
+    aboutIt = false;
+    open.failed = '';
+  }
 
   async function keepHead(roll: Schemas['RollDocument']) {
-    if (await open.keep(roll)) aboutIt = false;
+    if (await open.keep(roll)) leave();
   }
 </script>
 
@@ -153,14 +163,15 @@
   />
 {/snippet}
 
-{#if aboutIt && view}<RollHead roll={view.roll} onsave={keepHead} onclose={() => (aboutIt = false)} />{/if}
+{#if aboutIt && view}<RollHead roll={view.roll} failed={open.failed} onsave={keepHead} onclose={leave} />{/if}
 {#if editing}
   {@const at = editing}
   <NotchEditor
     notch={(!at.added && open.notch(at)) || blank}
     words={at.added ? undefined : open.wordsOf(at)}
     beside={at.beside}
-    onclose={() => (editing = null)}
+    failed={open.failed}
+    onclose={leave}
     onsave={putRight}
     onremove={() => putRight(null)}
   />

@@ -10,10 +10,13 @@
 
   let {
     roll,
+    failed,
     onsave,
     onclose,
   }: {
     roll: Schemas['RollDocument'];
+    /** Why it could not be kept; what was changed stays here until it is. */
+    failed: string;
     onsave: (changed: Schemas['RollDocument']) => void;
     onclose: () => void;
   } = $props();
@@ -143,6 +146,7 @@
         </div>
       {/each}
     </div>
+    {#if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
     <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>

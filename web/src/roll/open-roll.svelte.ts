@@ -39,6 +39,9 @@ export class OpenRoll {
     return from === undefined ? undefined : this.view?.roll.retelling?.slice(from, until);
   }
 
+  /** Why the last change was not kept; empty when it was. */
+  failed = $state('');
+
   /** Changes a copy of it and keeps that. */
   change(how: (roll: RollDocument) => void) {
     if (!this.view) return Promise.resolve(false);
@@ -51,13 +54,14 @@ export class OpenRoll {
   async keep(roll: RollDocument) {
     const { view, id } = this;
     if (!view) return false;
+    this.failed = '';
     try {
-      const body = { session: view.session, roll, version: view.version };
+      const body = { roll, version: view.version };
       this.asked.value = await got(api.PUT('/api/rolls/{id}', { params: { path: { id } }, body }));
       this.changed();
       return true;
     } catch (error) {
-      tellTrouble(error);
+      this.failed = error instanceof Error ? error.message : 'That did not work; nothing was changed.';
       if (error instanceof Trouble && error.status === 409) await this.asked.load();
       return false;
     }
