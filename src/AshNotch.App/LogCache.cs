@@ -9,7 +9,7 @@ using AshNotch.Storage;
 
 namespace AshNotch.App;
 
-/// <summary>The log in memory, read anew when anybody has changed the database, with the names that a telling of it may use.</summary>
+/// <summary>The log in memory, brought up to date when anybody has changed it, with the names that a telling of it may use.</summary>
 /// <param name="store">Where it is kept.</param>
 /// <param name="vocabulary">The vocabulary.</param>
 public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
@@ -24,7 +24,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     private volatile Experience? last;
     private volatile Valued? valued;
     private Experience? ofAllWeeks;
-    private (long Version, Log Log)? kept;
+    private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
 
     /// <summary>The vocabulary.</summary>
@@ -37,11 +37,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
         {
             lock (gate)
             {
-                // The version is read first: a commit in between makes the next call read again, never miss it.
-                var version = store.Version;
-                if (kept is not { } fresh || fresh.Version != version)
-                    kept = (version, store.Read());
-                return kept.Value.Log;
+                if (kept is null || kept.Version != store.Version)
+                    kept = store.Snapshot(kept);
+                return kept.Log;
             }
         }
     }

@@ -24,8 +24,8 @@ internal sealed class Problems : IExceptionHandler
             FaultyInputException faulty => Faulty(faulty.Faults),
             StorageException storage => new ProblemDetails
             {
-                Status = StatusCodes.Status409Conflict,
-                Title = "That could not be kept.",
+                Status = StatusOf(storage.Trouble),
+                Title = storage.Trouble == StorageTrouble.Changed ? "It has changed." : "That could not be kept.",
                 Detail = storage.Message,
             },
             BadHttpRequestException { InnerException: JsonException json } => Faulty([
@@ -44,6 +44,14 @@ internal sealed class Problems : IExceptionHandler
                 Detail = bad.Message,
             },
             _ => null,
+        };
+
+    private static int StatusOf(StorageTrouble trouble) =>
+        trouble switch
+        {
+            StorageTrouble.Full => StatusCodes.Status507InsufficientStorage,
+            StorageTrouble.Busy or StorageTrouble.Unusable or StorageTrouble.Damaged => StatusCodes.Status503ServiceUnavailable,
+            _ => StatusCodes.Status409Conflict,
         };
 
     private static HttpValidationProblemDetails Faulty(IReadOnlyList<Fault> faults) =>

@@ -1,8 +1,12 @@
+using AshNotch.Storage.Files;
+
 namespace AshNotch.Storage;
 
 /// <summary>Held while one program serves a data directory; the system lets go of it when that program ends, however it ends.</summary>
 public sealed class DataLock : IDisposable
 {
+    internal const string Name = "serve.lock";
+
     private readonly FileStream file;
 
     private DataLock(FileStream file) => this.file = file;
@@ -13,10 +17,12 @@ public sealed class DataLock : IDisposable
     {
         try
         {
-            Directory.CreateDirectory(directory);
-            return new DataLock(
-                new FileStream(Path.Combine(directory, "serve.lock"), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None)
-            );
+            if (directory.Trim().Length == 0)
+                throw new StorageException("--data names no directory; give one, or leave it out.", StorageTrouble.Unusable);
+            Private.Directory(directory);
+            var file = new FileStream(Path.Combine(directory, Name), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+            Private.File(file.Name);
+            return new DataLock(file);
         }
         catch (UnauthorizedAccessException)
         {

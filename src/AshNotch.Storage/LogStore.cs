@@ -1,118 +1,96 @@
 using System.Globalization;
+using System.Text.Json;
+using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats;
+using AshNotch.Storage.Backups;
+using AshNotch.Storage.Files;
+using AshNotch.Storage.Importing;
+using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage;
 
 /// <summary>
 /// A log in one SQLite file of a data directory. Writes are transactions that are on the disk when the call returns (write-ahead log, full
-/// synchronous); several processes may use the same directory.
+/// synchronous); several processes may use the same directory. Every member throws <see cref="StorageException"/> where the data cannot be used.
 /// </summary>
 public sealed class LogStore : IDisposable
 {
     /// <summary>Name of the database file in a data directory.</summary>
-    public const string FileName = "ash-notch.db";
+    public const string FileName = DataFile.Name;
 
     private const string DemoMark = "demo";
 
-    private readonly string connectionString;
+    private readonly DataFile file;
     private readonly SqliteConnection watch;
+    private readonly SqliteConnection writer;
+    private readonly Lock writing = new();
+    private long lastWrite = Environment.TickCount64;
+    private bool folded = true;
+    private long seen;
+    private long version;
 
-    private LogStore(string path)
+    private LogStore(DataFile file)
     {
-        connectionString = new SqliteConnectionStringBuilder
-        {
-            DataSource = path,
-            ForeignKeys = true,
-            Pooling = true,
-            DefaultTimeout = 10,
-        }.ToString();
-        watch = Connect();
+        this.file = file;
+        watch = file.Connect();
+        writer = file.Connect();
+        seen = -1;
     }
 
     /// <summary>Opens the log of a data directory; makes both where they are missing.</summary>
-    /// <exception cref="StorageException">The directory cannot be used, or the data was written by a later version.</exception>
-    public static LogStore Open(string directory)
-    {
-        LogStore? store = null;
-        try
-        {
-            Directory.CreateDirectory(directory);
-            store = new LogStore(Path.Combine(directory, FileName));
-            Schema.Update(store.watch);
-            return store;
-        }
-        catch (Exception e) when (e is IOException or UnauthorizedAccessException or SqliteException)
-        {
-            store?.Dispose();
-            throw new StorageException($"{directory} cannot be used as a data directory ({e.Message}); name another with --data.");
-        }
-        catch (StorageException)
-        {
-            store?.Dispose();
-            throw;
-        }
-    }
+    /// <exception cref="StorageException">The directory cannot be used, the data is damaged or was written by a later version.</exception>
+    public static LogStore Open(string directory) => new(DataFile.Open(directory, DateTimeOffset.UtcNow));
 
-    /// <summary>A number that changes whenever anybody commits to the database.</summary>
+    /// <summary>A number that grows with every change of the log, whoever makes it; drafts and settings are no part of it.</summary>
     public long Version
     {
         get
         {
             lock (watch)
-                return Convert.ToInt64(watch.Value("PRAGMA data_version"), CultureInfo.InvariantCulture);
+            {
+                try
+                {
+                    // Asked first, as it costs nothing: whether anybody committed anything.
+                    var commits = Convert.ToInt64(watch.Value("PRAGMA data_version"), null);
+                    if (commits != seen)
+                        (seen, version) = (commits, LogRows.Version(watch));
+                    return version;
+                }
+                catch (SqliteException e)
+                {
+                    throw SqliteTrouble.Of(e, file.Path);
+                }
+            }
         }
     }
 
     /// <summary>The whole log as it stands now; sessions without rolls included.</summary>
-    public Log Read() =>
+    public Log Read() => Snapshot(null).Log;
+
+    /// <summary>The log as it stands now, reading only what changed since it was last looked at.</summary>
+    public LogSnapshot Snapshot(LogSnapshot? before) =>
         Using(connection =>
         {
-            using var snapshot = connection.BeginTransaction(deferred: true);
-            var rolls = RollTable.Read(connection);
-            return new Log
-            {
-                Practitioner = PeopleTables.Practitioner(connection),
-                Partners = PeopleTables.Partners(connection),
-                Sessions =
-                [
-                    .. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s),
-                ],
-                Focuses = FocusTable.Read(connection),
-                OwnNames = OwnNameTable.Read(connection),
-            };
+            using var moment = connection.BeginTransaction(deferred: true);
+            return before is null ? LogRows.Whole(connection) : LogRows.Since(before, connection);
         });
 
     /// <summary>
     /// Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.
     /// </summary>
-    /// <exception cref="StorageException">The roll names a partner that is not there.</exception>
-    public void SaveRoll(Session session, Roll roll, DateTimeOffset now) => SaveRolls(session, [], [roll], now);
+    /// <exception cref="FaultyInputException">The roll names a partner that is not there.</exception>
+    public void SaveRoll(Session session, Roll roll, DateTimeOffset now) =>
+        Keep(new RollsToKeep { Session = session, Rolls = [roll] }, now);
 
-    /// <summary>Saves rolls of one session and the partners met in them, and drops the draft they were told in, all or nothing.</summary>
-    /// <exception cref="StorageException">A roll names a partner that is not there.</exception>
-    public void SaveRolls(
-        Session session,
-        IReadOnlyList<Partner> met,
-        IReadOnlyList<Roll> rolls,
-        DateTimeOffset now,
-        string? draft = null
-    ) =>
-        Write(connection =>
-        {
-            SessionTable.Save(connection, session);
-            if (draft is not null)
-                connection.Run("DELETE FROM draft WHERE id = $1", draft);
-            foreach (var partner in met)
-                PeopleTables.Save(connection, partner);
-            foreach (var roll in rolls)
-            {
-                if (roll.Partner is not null && connection.Value("SELECT 1 FROM partner WHERE id = $1", roll.Partner) is null)
-                    throw new StorageException($"there is no partner '{roll.Partner}'.");
-                RollTable.Save(connection, session.Id, roll, now, "edited");
-            }
-            return true;
-        });
+    /// <summary>
+    /// Takes rolls of one session into the log with the partners met in them, and drops the draft they were told in, all or nothing.
+    /// </summary>
+    /// <exception cref="FaultyInputException">No day is said for a new roll, or a partner is not there.</exception>
+    /// <exception cref="StorageException">The roll was changed since the version it was made from.</exception>
+    public KeptRolls Keep(RollsToKeep wanted, DateTimeOffset now) => Write(connection => RollIntake.Keep(connection, wanted, now));
 
     /// <summary>Deletes a roll so that it can be taken back; false when there is none.</summary>
     public bool DeleteRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Delete(connection, id, now));
@@ -121,20 +99,41 @@ public sealed class LogStore : IDisposable
     public bool RestoreRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Restore(connection, id, now));
 
     /// <summary>The changes of a roll, oldest first.</summary>
-    public IReadOnlyList<RollChange> RollHistory(string id) => Using(connection => RollTable.History(connection, id));
+    public IReadOnlyList<RollChange> RollHistory(string id) => Using(connection => HistoryTable.Of(connection, id));
 
-    /// <summary>Saves a partner, new or known. Rolls already logged keep the partner as they were.</summary>
-    public void SavePartner(Partner partner) =>
+    /// <summary>How often a roll was changed.</summary>
+    public int RollVersion(string id) => Using(connection => RollTable.Version(connection, id));
+
+    /// <summary>Puts an earlier form of a roll back, its partner the one they were merged into since; false when there is no such form.</summary>
+    public bool RestoreForm(string id, int number, DateTimeOffset now) =>
         Write(connection =>
         {
-            PeopleTables.Save(connection, partner);
+            var history = HistoryTable.Of(connection, id);
+            if (RollTable.Find(connection, id) is not { } stands || number < 0 || number >= history.Count)
+                return false;
+            var form = HistoryTable.ReadRoll(history[number].Document, id);
+            if (form.Partner is not null)
+                form = form with { Partner = PartnerMergeTable.Now(connection, form.Partner) };
+            using var writer = new RollWriter(connection);
+            writer.Save(stands.Session, form, now, "edited");
+            return true;
+        });
+
+    /// <summary>Saves a partner, new or known, the form a known one had kept. Rolls already logged keep the partner as they were.</summary>
+    /// <exception cref="FaultyInputException">Another partner goes by that name.</exception>
+    public void SavePartner(Partner partner, DateTimeOffset now) =>
+        Write(connection =>
+        {
+            if (PeopleTables.Named(connection, partner.Name) is { } other && other.Id != partner.Id)
+                throw new FaultyInputException([new Fault("name", $"there is a {other.Name} already; choose another nickname.")]);
+            PeopleTables.Save(connection, partner, now);
             return true;
         });
 
     /// <summary>Makes two records of one partner one; returns the number by which it is undone.</summary>
     /// <exception cref="StorageException">One of them is not there.</exception>
     public long MergePartners(string gone, string kept, DateTimeOffset now) =>
-        Write(connection => PartnerMergeTable.Merge(connection, gone, kept, now));
+        Write(connection => PartnerMergeTable.MakeOne(connection, gone, kept, now));
 
     /// <summary>Takes a merge apart; false when there is none to undo.</summary>
     public bool UndoMerge(long merge, DateTimeOffset now) => Write(connection => PartnerMergeTable.Undo(connection, merge, now));
@@ -151,15 +150,10 @@ public sealed class LogStore : IDisposable
         });
 
     /// <summary>Adds a focus as the newest.</summary>
-    public void ChooseFocus(Focus focus) =>
-        Write(connection =>
-        {
-            FocusTable.Add(connection, focus);
-            return true;
-        });
+    public void ChooseFocus(Focus focus) => Write(connection => FocusTable.Add(connection, focus));
 
     /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
-    public void SaveOwnName(Core.Vocabulary.OwnName name) =>
+    public void SaveOwnName(OwnName name) =>
         Write(connection =>
         {
             OwnNameTable.Save(connection, name);
@@ -187,16 +181,49 @@ public sealed class LogStore : IDisposable
             connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value)
         );
 
-    /// <summary>
-    /// Takes a whole log in, in one transaction. What has the same id is replaced, rolls keeping their earlier form in the history; the
-    /// rest stays.
-    /// </summary>
-    public void Import(Log log, DateTimeOffset now) =>
-        Write(connection =>
+    /// <summary>What taking a log in would change, with the version of the log that was looked at. Nothing is changed.</summary>
+    public (ImportPlan Plan, long Version) PlanImport(Log coming) =>
+        Using(connection =>
         {
-            TakeIn(connection, log, now);
-            return true;
+            using var moment = connection.BeginTransaction(deferred: true);
+            var here = LogRows.Whole(connection);
+            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Log)), here.Version);
         });
+
+    /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
+    /// <exception cref="StorageException">The log was changed since the plan was made.</exception>
+    public Import? Import(ImportPlan plan, long version, ImportChoice choice, DateTimeOffset now) =>
+        Write(connection =>
+            LogRows.Version(connection) == version
+                ? TakingIn.Apply(connection, plan, choice, now)
+                : throw new StorageException(
+                    "the log has changed since you looked at what the file would change; look at it again. Nothing was taken in.",
+                    StorageTrouble.Changed
+                )
+        );
+
+    /// <summary>Takes a whole log in as the plan has it: what is new or was never edited here comes, the rest stays.</summary>
+    public Import? Import(Log log, DateTimeOffset now, ImportChoice? choice = null)
+    {
+        while (true)
+        {
+            var (plan, version) = PlanImport(log);
+            try
+            {
+                return Import(plan, version, choice ?? ImportChoice.AsPlanned, now);
+            }
+            catch (StorageException e) when (e.Trouble == StorageTrouble.Changed)
+            {
+                // Somebody saved in between; the plan is made anew.
+            }
+        }
+    }
+
+    /// <summary>What was taken in, newest first.</summary>
+    public IReadOnlyList<Import> Imports() => Using(Undoing.List);
+
+    /// <summary>Takes an import back; how many of its changes stay as they were changed since, or null when there is none to undo.</summary>
+    public int? UndoImport(long import, DateTimeOffset now) => Write(connection => Undoing.Undo(connection, import, now));
 
     /// <summary>Nothing was ever logged here.</summary>
     public bool IsEmpty => Using(IsUnused);
@@ -217,6 +244,8 @@ public sealed class LogStore : IDisposable
                         "session",
                         "partner",
                         "partner_merge",
+                        "partner_history",
+                        "import",
                         "practitioner",
                         "practitioner_history",
                         "focus",
@@ -226,7 +255,8 @@ public sealed class LogStore : IDisposable
                     ]
             )
                 connection.Run($"DELETE FROM {table}");
-            TakeIn(connection, log, now);
+            TakingIn.Apply(connection, ImportPlan.Of(log, TakingIn.Known(connection, new Log())), ImportChoice.AsPlanned, now);
+            connection.Run("DELETE FROM import");
             connection.Run("INSERT INTO setting (name, value) VALUES ($1, 'yes')", DemoMark);
             return true;
         });
@@ -249,81 +279,158 @@ public sealed class LogStore : IDisposable
             return true;
         });
 
-    /// <summary>What SQLite says of the file's health: <c>ok</c>, or its complaints.</summary>
+    /// <summary>What SQLite says of the file's health: <c>ok</c>, or its complaints. Reads everything.</summary>
     public string CheckIntegrity() =>
         Using(connection =>
-            string.Join(
-                '\n',
-                connection
-                    .Query("PRAGMA integrity_check")
-                    .Select(row => row.GetString(0))
-                    .Concat(connection.Query("PRAGMA foreign_key_check").Select(row => $"foreign key in {row.GetString(0)}"))
-            )
-        );
+        {
+            if (Integrity.Full(connection) is { } complaint)
+                return complaint;
+            LogRows.Whole(connection);
+            return "ok";
+        });
+
+    /// <summary>The copies beside the log, newest first.</summary>
+    public IReadOnlyList<Backup> Backups() => BackupFolder.Of(file.Directory).List();
+
+    /// <summary>Makes a copy beside the log.</summary>
+    public Backup MakeBackup(DateTimeOffset now) => Using(connection => BackupFolder.Of(file.Directory).Make(connection, "made", now));
+
+    /// <summary>What a copy beside the log holds.</summary>
+    /// <exception cref="StorageException">There is none of that name, or it is damaged.</exception>
+    public BackupContents LookInto(string backup) => BackupContents.Of(Found(backup).Path);
+
+    /// <summary>Writes a copy to a file, which is replaced when the copy is whole.</summary>
+    public void Backup(string path) =>
+        Using(connection =>
+        {
+            BackupFolder.Write(connection, Path.GetFullPath(path));
+            return true;
+        });
+
+    /// <summary>Puts a copy in the place of the log, while others read and write; what is replaced is kept as a copy, which is returned.</summary>
+    /// <exception cref="StorageException">The file is no copy of a log, or damaged.</exception>
+    public Backup Restore(string path, DateTimeOffset now)
+    {
+        lock (writing)
+        {
+            try
+            {
+                file.ThrowIfMoved();
+                using var ready = Restoring.Of(Path.GetFullPath(path), file.Directory, LogRows.Version(writer) + 1);
+                var kept = BackupFolder.Of(file.Directory).Make(writer, "before-restore", now);
+                using (var from = DataFile.Connect(DataFile.ConnectionString(ready.Path, pooling: false)))
+                    from.BackupDatabase(writer);
+                Lineage.Fold(writer, file.Path);
+                return kept;
+            }
+            catch (SqliteException e)
+            {
+                throw SqliteTrouble.Of(e, file.Path);
+            }
+        }
+    }
+
+    /// <summary>Puts the copy of this name back, likewise.</summary>
+    public Backup RestoreBackup(string name, DateTimeOffset now) => Restore(Found(name).Path, now);
+
+    /// <summary>Puts a copy in the place of a log that cannot be opened any more, which is kept beside it; nobody may be serving it.</summary>
+    /// <returns>Where the damaged file is now.</returns>
+    public static string RestoreOverDamaged(string directory, string path, DateTimeOffset now)
+    {
+        using var held = DataLock.Take(directory);
+        var damaged = Path.Combine(Path.GetFullPath(directory), FileName);
+        using var ready = Restoring.Of(Path.GetFullPath(path), Path.GetFullPath(directory), 1);
+        var aside = $"{damaged}-damaged-{now.UtcDateTime:yyyyMMdd-HHmmss}";
+        foreach (var companion in (string[])["", "-wal"])
+            if (File.Exists(damaged + companion))
+                File.Move(damaged + companion, aside + companion);
+        File.Delete(damaged + "-shm");
+        File.Delete(damaged + "-mark");
+        File.Move(ready.Path, damaged);
+        return aside;
+    }
+
+    /// <summary>
+    /// What is done between saves: the write-ahead log is folded into the file once nobody has written for a while, so that the bare file is
+    /// whole; a copy is made each night, and old ones are thinned out.
+    /// </summary>
+    /// <param name="idle">How long nobody must have written.</param>
+    /// <param name="now">The time here.</param>
+    public void Upkeep(TimeSpan idle, DateTimeOffset now)
+    {
+        if (!folded && Environment.TickCount64 - lastWrite >= idle.TotalMilliseconds)
+        {
+            lock (writing)
+            {
+                file.ThrowIfMoved();
+                Lineage.Fold(writer, file.Path);
+                folded = true;
+            }
+        }
+        var folder = BackupFolder.Of(file.Directory);
+        var newest = folder.List().FirstOrDefault(b => b.Kind == BackupFolder.Nightly);
+        if (newest is not null && Night(newest.At.ToOffset(now.Offset)) >= Night(now))
+            return;
+        if (IsEmpty || (newest is not null && BackupContents.Of(newest.Path).Version == Version))
+            return;
+        Using(connection => folder.Make(connection, BackupFolder.Nightly, now));
+        folder.Thin(now);
+    }
 
     /// <inheritdoc/>
     public void Dispose()
     {
         watch.Dispose();
-        using var any = new SqliteConnection(connectionString);
-        SqliteConnection.ClearPool(any);
+        writer.Dispose();
+        file.Dispose();
     }
+
+    // A night belongs to the day before until three in the morning.
+    private static DateTime Night(DateTimeOffset now) => now.DateTime.AddHours(-3).Date;
+
+    private Backup Found(string name) =>
+        BackupFolder.Of(file.Directory).Find(name)
+        ?? throw new StorageException($"there is no backup '{name}'; it may have been thinned out.");
 
     private static bool IsUnused(SqliteConnection connection) =>
         connection.Value("SELECT 1 WHERE EXISTS (SELECT 1 FROM roll) OR EXISTS (SELECT 1 FROM partner) OR EXISTS (SELECT 1 FROM draft)")
             is null;
 
-    private static void TakeIn(SqliteConnection connection, Log log, DateTimeOffset now)
-    {
-        var before = PeopleTables.Practitioner(connection);
-        var given = log.Practitioner;
-        PeopleTables.Save(
-            connection,
-            new Practitioner
-            {
-                Belt = given.Belt ?? before.Belt,
-                Stripes = given.Stripes ?? before.Stripes,
-                WeightKg = given.WeightKg ?? before.WeightKg,
-                AgeDivision = given.AgeDivision ?? before.AgeDivision,
-                Units = given.Units ?? before.Units,
-                History = given.History.Count > 0 ? given.History : before.History,
-            }
-        );
-        foreach (var partner in log.Partners)
-            PeopleTables.Save(connection, partner);
-        foreach (var session in log.Sessions)
-        {
-            SessionTable.Save(connection, session);
-            foreach (var roll in session.Rolls)
-                RollTable.Save(connection, session.Id, roll, now, "imported");
-        }
-        foreach (var name in log.OwnNames)
-            OwnNameTable.Save(connection, name);
-        var chosen = FocusTable.Read(connection);
-        foreach (var focus in log.Focuses.Where(f => !chosen.Contains(f)))
-            FocusTable.Add(connection, focus);
-    }
-
     private T Using<T>(Func<SqliteConnection, T> read)
     {
-        using var connection = Connect();
-        return read(connection);
+        try
+        {
+            using var connection = file.Connect();
+            return read(connection);
+        }
+        catch (SqliteException e)
+        {
+            throw SqliteTrouble.Of(e, file.Path);
+        }
+        catch (Exception e) when (e is InvalidDataException or FormatException or JsonException or InvalidCastException)
+        {
+            throw Damage.Found(file.Path, e.Message);
+        }
     }
 
     private T Write<T>(Func<SqliteConnection, T> write)
     {
-        using var connection = Connect();
-        using var transaction = connection.BeginTransaction(deferred: false);
-        var result = write(connection);
-        transaction.Commit();
-        return result;
-    }
-
-    private SqliteConnection Connect()
-    {
-        var connection = new SqliteConnection(connectionString);
-        connection.Open();
-        connection.Run("PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 10000;");
-        return connection;
+        lock (writing)
+        {
+            try
+            {
+                file.ThrowIfMoved();
+                using var transaction = writer.BeginTransaction(deferred: false);
+                var result = write(writer);
+                file.ThrowIfMoved();
+                transaction.Commit();
+                (lastWrite, folded) = (Environment.TickCount64, false);
+                return result;
+            }
+            catch (SqliteException e)
+            {
+                throw SqliteTrouble.Of(e, file.Path);
+            }
+        }
     }
 }

@@ -18,7 +18,7 @@ public class EdgeTests
         await app.Put("/api/rolls/a/telling", $$"""{ "text": "I pulled guard.", {{Day}} }""");
         await app.Put(
             "/api/rolls/a/telling",
-            """{ "text": "I pulled guard.", "session": { "date": "2026-03-04", "kind": "class", "attire": "gi" } }"""
+            """{ "text": "I pulled guard on Wednesday.", "session": { "date": "2026-03-04", "kind": "class", "attire": "gi" } }"""
         );
         var session = Assert.Single((await app.Get("/api/rack"))["sessions"]!.AsArray())!;
         Assert.Equal("2026-03-04", (string?)session["date"]);
@@ -173,7 +173,7 @@ public class EdgeTests
     [InlineData("")]
     [InlineData("🤼🤼🤼")]
     [InlineData("לא הבנתי מילה")]
-    [InlineData("\\u0000\\u0007\\u202e")]
+    [InlineData("\\u0001\\u0007\\u202e")]
     [InlineData("blah blah")]
     public async Task Reading_answers_whatever_is_written(string text)
     {

@@ -1,5 +1,6 @@
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Formats;
 using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
@@ -82,14 +83,14 @@ public sealed class LogStoreTests : IDisposable
     }
 
     [Fact]
-    public void Importing_twice_changes_nothing_and_keeps_the_earlier_forms()
+    public void Importing_twice_changes_nothing()
     {
         var demo = Demo();
         using var store = LogStore.Open(directory);
-        store.Import(demo, Now);
-        store.Import(demo, Now);
+        Assert.NotNull(store.Import(demo, Now));
+        Assert.Null(store.Import(demo, Now));
         Assert.Equal(Text(demo), Text(store.Read()));
-        Assert.Equal("imported", Assert.Single(store.RollHistory(demo.Rolls.First().Roll.Id)).Change);
+        Assert.Empty(store.RollHistory(demo.Rolls.First().Roll.Id));
     }
 
     [Fact]
@@ -118,7 +119,7 @@ public sealed class LogStoreTests : IDisposable
     public void A_roll_with_an_unknown_partner_leaves_nothing_behind_not_even_its_session()
     {
         using var store = LogStore.Open(directory);
-        Assert.Throws<StorageException>(() => store.SaveRoll(Session(), Roll("r1", "nobody"), Now));
+        Assert.Throws<FaultyInputException>(() => store.SaveRoll(Session(), Roll("r1", "nobody"), Now));
         Assert.Empty(store.Read().Sessions);
     }
 

@@ -41,10 +41,14 @@ public sealed class OwnNameTests : IDisposable
     [Fact]
     public void Data_of_the_version_before_is_brought_up_and_loses_nothing()
     {
-        using (var store = LogStore.Open(directory))
-            store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r", Notes = "kept" }, Now);
-        Run("DROP TABLE own_name; DROP TABLE partner_merge; PRAGMA user_version = 1;");
+        using (var script = new StreamReader(typeof(LogStore).Assembly.GetManifestResourceStream("0001_record.sql")!))
+            Run(script.ReadToEnd());
+        Run(
+            "INSERT INTO session (id) VALUES ('s'); INSERT INTO roll (id, session_id, ordinal, notes) VALUES ('r', 's', 0, 'kept'); "
+                + "PRAGMA user_version = 1;"
+        );
         using var again = LogStore.Open(directory);
+        Assert.Equal("before-update-1", Assert.Single(again.Backups()).Kind);
         Assert.Equal("kept", Assert.Single(again.Read().Rolls).Roll.Notes);
         again.SaveOwnName(new OwnName("mine", "mount"));
         Assert.Single(again.Read().OwnNames);

@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Formats;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tests;
@@ -20,7 +21,8 @@ public sealed class PartnerMergeTests : IDisposable
                 Belt = Belt.Purple,
                 Traits = ["tall"],
                 Notes = "cuts the knee",
-            }
+            },
+            Now
         );
         store.SavePartner(
             new Partner
@@ -31,9 +33,10 @@ public sealed class PartnerMergeTests : IDisposable
                 AlsoCalled = ["Okie"],
                 Traits = ["Tall", "quick"],
                 Belt = Belt.Brown,
-            }
+            },
+            Now
         );
-        store.SavePartner(new Partner { Id = "c", Name = "Elm" });
+        store.SavePartner(new Partner { Id = "c", Name = "Elm" }, Now);
         foreach (var (id, partner) in (ReadOnlySpan<(string, string)>)[("r1", "a"), ("r2", "b"), ("r3", "b"), ("r4", "c")])
             store.SaveRoll(new Session { Id = "s" }, new Roll { Id = id, Partner = partner }, Now);
         store.DeleteRoll("r3", Now);
@@ -77,7 +80,7 @@ public sealed class PartnerMergeTests : IDisposable
     public void What_was_changed_after_the_merge_outlives_its_undo()
     {
         var merge = store.MergePartners("b", "a", Now);
-        store.SavePartner(Of("a") with { Belt = Belt.Black, WeightKg = 90 });
+        store.SavePartner(Of("a") with { Belt = Belt.Black, WeightKg = 90 }, Now);
         store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r5", Partner = "a" }, Now);
         store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "r2", Partner = "c" }, Now);
         Assert.True(store.UndoMerge(merge, Now));
@@ -116,12 +119,17 @@ public sealed class PartnerMergeTests : IDisposable
     {
         store.KeepDraft("log", "told", Now);
         Roll[] rolls = [new() { Id = "n1", Partner = "new" }, new() { Id = "n2", Partner = "nobody" }];
-        Assert.Throws<StorageException>(() =>
-            store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls, Now, "log")
-        );
+        var told = new RollsToKeep
+        {
+            Session = new Session { Id = "t" },
+            Met = [new Partner { Id = "new", Name = "New" }],
+            Rolls = rolls,
+            Draft = "log",
+        };
+        Assert.Throws<FaultyInputException>(() => store.Keep(told, Now));
         Assert.DoesNotContain(store.Read().Partners, p => p.Id == "new");
         Assert.Equal("told", store.Drafts().Single().Body);
-        store.SaveRolls(new Session { Id = "t" }, [new Partner { Id = "new", Name = "New" }], rolls[..1], Now, "log");
+        store.Keep(told with { Rolls = rolls[..1] }, Now);
         Assert.Empty(store.Drafts());
         Assert.Contains("n1:new", Rolls, StringComparison.Ordinal);
     }

@@ -112,7 +112,7 @@ public sealed class StoreAgainstModelTests : IDisposable
     }
 
     [Fact]
-    public void An_import_fills_in_what_it_says_of_the_practitioner_and_leaves_the_rest()
+    public void An_import_fills_in_what_was_not_known_of_the_practitioner_and_leaves_the_rest()
     {
         using var store = LogStore.Open(directory);
         store.SavePractitioner(
@@ -123,9 +123,16 @@ public sealed class StoreAgainstModelTests : IDisposable
                 Units = WeightUnit.Lb,
             }
         );
-        store.Import(new Log { Practitioner = new Practitioner { WeightKg = 75 } }, Now);
+        store.Import(
+            new Log
+            {
+                Practitioner = new Practitioner { WeightKg = 75, AgeDivision = AgeDivision.Adult },
+            },
+            Now
+        );
         var kept = store.Read().Practitioner;
-        Assert.Equal((Belt.Blue, 75.0, WeightUnit.Lb), (kept.Belt!.Value, kept.WeightKg!.Value, kept.Units!.Value));
+        Assert.Equal((Belt.Blue, 77.0, WeightUnit.Lb), (kept.Belt!.Value, kept.WeightKg!.Value, kept.Units!.Value));
+        Assert.Equal(AgeDivision.Adult, kept.AgeDivision);
     }
 
     [Fact]
@@ -162,7 +169,7 @@ public sealed class StoreAgainstModelTests : IDisposable
     {
         using var store = LogStore.Open(directory);
         const string Nasty = "Robert'); DROP TABLE roll; --";
-        store.SavePartner(new Partner { Id = Nasty, Name = Nasty });
+        store.SavePartner(new Partner { Id = Nasty, Name = Nasty }, Now);
         store.SaveRoll(
             new Session { Id = "s" },
             new Roll

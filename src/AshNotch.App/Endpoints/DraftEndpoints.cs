@@ -19,7 +19,7 @@ internal static class DraftEndpoints
     private static NoContent Keep(string id, DraftToKeep draft, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
-        check.Name(id, "id");
+        check.Id(id, "id");
         if (draft.Body?.Length > 4 * Limits.LongestText)
             check.Fault("body", "is too long for a draft; save the roll, then go on.");
         check.ThrowIfFaulty();

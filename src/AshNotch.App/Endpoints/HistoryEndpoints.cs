@@ -44,21 +44,7 @@ internal static class HistoryEndpoints
                 "/api/rolls/{id}/history/{number}/restore",
                 Results<Ok<RollView>, ProblemHttpResult> (string id, int number, LogCache cache, LogStore store, TimeProvider clock) =>
                 {
-                    var log = cache.Log;
-                    var history = store.RollHistory(id);
-                    if (log.Roll(id) is not { } now || number < 0 || number >= history.Count)
-                        return RollEndpoints.NoRoll();
-                    var before = Read(history[number], id);
-                    // The partner may have been merged into another since.
-                    store.SaveRoll(
-                        now.Session with
-                        {
-                            Rolls = [],
-                        },
-                        before.Partner is null ? before : before with { Partner = store.PartnerNow(before.Partner) },
-                        clock.GetUtcNow()
-                    );
-                    return RollEndpoints.Find(id, cache, store);
+                    return store.RestoreForm(id, number, clock.GetUtcNow()) ? RollEndpoints.Find(id, cache, store) : RollEndpoints.NoRoll();
                 }
             )
             .WithName("restoreForm")

@@ -37,17 +37,13 @@ internal static class PartnerEndpoints
             .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase);
     }
 
-    private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogCache cache, LogStore store)
+    private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
         var partner = LogReader.Read(written with { Id = id }, check, "");
-        var other = cache.Log.Partners.FirstOrDefault(p =>
-            p.Id != id && string.Equals(p.Name, partner.Name, StringComparison.OrdinalIgnoreCase)
-        );
-        if (other is not null)
-            check.Fault("name", $"there is a {other.Name} already; choose another nickname.");
+        check.Id(id, "id");
         check.ThrowIfFaulty();
-        store.SavePartner(partner);
+        store.SavePartner(partner, clock.GetUtcNow());
         return TypedResults.Ok(LogWriter.Document(partner));
     }
 

@@ -14,8 +14,6 @@ internal static class RollEndpoints
     private const int UsualSessions = 20;
     private const int MostSessions = 1000;
 
-    private static readonly Lock Editing = new();
-
     public static IEndpointRouteBuilder MapRolls(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/rack", Rack).WithName("rack").ProducesValidationProblem();
@@ -40,7 +38,7 @@ internal static class RollEndpoints
     {
         var log = cache.Log;
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.GoalOf(store)), store.RollHistory(id).Count))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.GoalOf(store)), store.RollVersion(id)))
             : NoRoll();
     }
 
@@ -103,18 +101,19 @@ internal static class RollEndpoints
         if (kept.Roll is null)
             check.Fault("roll", "is missing.");
         var roll = RollReading.Read(kept.Roll ?? new RollDocument(), id, check, "roll");
-        lock (Editing)
-        {
-            if (kept.Version is { } seen && seen != store.RollHistory(id).Count)
-                return HasChanged();
-            var log = cache.Log;
-            var before = log.Roll(id);
-            var session = RollIntake.SessionOf(kept.Session, before?.Session, log, check);
-            roll = RollIntake.Checked(roll, id, before?.Roll, log, check);
-            check.ThrowIfFaulty();
-            store.SaveRoll(session, roll, clock.GetUtcNow());
-            return Find(id, cache, store);
-        }
+        RollIntake.Check(roll, id, check);
+        var session = RollIntake.Head(kept.Session, check);
+        check.ThrowIfFaulty();
+        store.Keep(
+            new RollsToKeep
+            {
+                Rolls = [roll],
+                Session = session,
+                Version = kept.Version,
+            },
+            clock.GetUtcNow()
+        );
+        return Find(id, cache, store);
     }
 
     private static Results<NoContent, ProblemHttpResult> Delete(string id, LogStore store, TimeProvider clock) =>
@@ -122,12 +121,4 @@ internal static class RollEndpoints
 
     private static Results<NoContent, ProblemHttpResult> Restore(string id, LogStore store, TimeProvider clock) =>
         store.RestoreRoll(id, clock.GetUtcNow()) ? TypedResults.NoContent() : NoRoll();
-
-    private static ProblemHttpResult HasChanged() =>
-        TypedResults.Problem(
-            "It was changed in another tab or by another device since you opened it. "
-                + "Nothing was overwritten: look at it as it is now, then change it again.",
-            statusCode: StatusCodes.Status409Conflict,
-            title: "The roll has changed."
-        );
 }

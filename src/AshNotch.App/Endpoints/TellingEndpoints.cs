@@ -1,5 +1,6 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -20,30 +21,35 @@ internal static class TellingEndpoints
         var check = new Checker();
         if (string.IsNullOrWhiteSpace(told.Text))
             check.Fault("text", "is empty; tell what happened, even in one line.");
-        var log = cache.Log;
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
+        RollIntake.Check(head, id, check);
         var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners).Read(cache, check);
-        var before = log.Roll(id);
-        var session = RollIntake.SessionOf(told.Session, before?.Session, log, check);
-        head = RollIntake.Checked(head, id, before?.Roll, log, check);
+        var session = RollIntake.Head(told.Session, check);
         check.ThrowIfFaulty();
 
         var taken = ToldClass.Of(telling, head);
-        store.SaveRolls(session, taken.Met, taken.Rolls, clock.GetUtcNow(), told.Draft);
+        var (ids, met) = store.Keep(
+            new RollsToKeep
+            {
+                Rolls = taken.Rolls,
+                Met = taken.Met,
+                Session = session,
+                Draft = told.Draft,
+                Once = true,
+            },
+            clock.GetUtcNow()
+        );
         var kept = cache.Log;
         return TypedResults.Ok(
             new ToldAndKept(
                 [
-                    .. taken.Rolls.Select(r =>
-                        RollView.Of(
-                            kept.Roll(r.Id)!,
-                            kept,
-                            cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
-                            store.RollHistory(r.Id).Count
-                        )
-                    ),
+                    .. ids.Select(kept.Roll)
+                        .OfType<LoggedRoll>()
+                        .Select(r =>
+                            RollView.Of(r, kept, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(r.Roll.Id))
+                        ),
                 ],
-                [.. taken.Met.Select(LogWriter.Document)]
+                [.. met.Select(LogWriter.Document)]
             )
         );
     }

@@ -13,6 +13,8 @@ public sealed class Checker
         .. Enumerable.Range(0, char.MaxValue).Select(c => (char)c).Where(char.IsControl),
     ]);
 
+    private static readonly SearchValues<char> Unwritable = SearchValues.Create("\0");
+
     /// <summary>
     /// Whether paths are put together. Without them a first look at a log of years is much faster; what it finds at fault is looked at again
     /// with them.
@@ -129,7 +131,12 @@ public sealed class Checker
         if (string.IsNullOrEmpty(written))
             return null;
         if (written.Length <= longest)
-            return written;
+        {
+            if (!written.AsSpan().ContainsAny(Unwritable) && IsWhole(written))
+                return written;
+            Fault(at, field, "has characters that cannot be written down (a NUL, or half of a pair); take them out.");
+            return null;
+        }
         Fault(
             at,
             field,
@@ -150,6 +157,13 @@ public sealed class Checker
         return null;
     }
 
+    /// <summary>An id as it stands in an address: as it is, it must be one that a file may hold, too.</summary>
+    public void Id(string id, string at)
+    {
+        if (Name(id, at) is { } name ? name != id : faults.Count == 0)
+            Fault(at, "is empty or has spaces at its ends; write it without.");
+    }
+
     /// <summary>A list of short texts, the empty ones left out.</summary>
     public IReadOnlyList<string> Names(List<string>? written, string at, string field)
     {
@@ -160,6 +174,20 @@ public sealed class Checker
             if (Name(written[i], at, Item(field, i)) is { } name)
                 names.Add(name);
         return names;
+    }
+
+    // A surrogate that stands alone becomes another character when it is written as UTF-8.
+    private static bool IsWhole(string text)
+    {
+        for (var i = text.AsSpan().IndexOfAnyInRange('\uD800', '\uDFFF'); i >= 0 && i < text.Length; i++)
+        {
+            if (!char.IsSurrogate(text[i]))
+                continue;
+            if (i + 1 == text.Length || !char.IsSurrogatePair(text[i], text[i + 1]))
+                return false;
+            i++;
+        }
+        return true;
     }
 
     private static string Short(string text) => text.Length <= 40 ? text : text[..40] + "…";

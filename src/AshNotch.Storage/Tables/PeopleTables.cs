@@ -1,30 +1,33 @@
 using AshNotch.Core.Rolls;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>The practitioner and the partners.</summary>
 internal static class PeopleTables
 {
-    public static List<Partner> Partners(SqliteConnection connection) =>
-        [
-            .. connection
-                .Query("SELECT id, name, belt, stripes, weight_kg, size, traits, also_called, notes FROM partner ORDER BY rowid")
-                .Select(row => new Partner
-                {
-                    Id = row.GetString(0),
-                    Name = row.GetString(1),
-                    Belt = row.Said<Belt>(2),
-                    Stripes = row.Int(3),
-                    WeightKg = row.Real(4),
-                    Size = row.Said<RelativeSize>(5),
-                    Traits = row.Texts(6),
-                    AlsoCalled = row.Texts(7),
-                    Notes = row.GetString(8),
-                }),
-        ];
+    private const string Columns = "id, name, belt, stripes, weight_kg, size, traits, also_called, notes";
 
-    public static void Save(SqliteConnection connection, Partner partner) =>
+    public static List<Partner> Partners(SqliteConnection connection) =>
+        [.. connection.Query($"SELECT {Columns} FROM partner ORDER BY rowid").Select(Of)];
+
+    /// <summary>One partner, or null.</summary>
+    public static Partner? Find(SqliteConnection connection, string id) =>
+        connection.Query($"SELECT {Columns} FROM partner WHERE id = $1", id).Select(Of).FirstOrDefault();
+
+    /// <summary>The partner who goes by a name, however it is capitalised; null when nobody does.</summary>
+    public static Partner? Named(SqliteConnection connection, string name) =>
+        Partners(connection).FirstOrDefault(p => string.Equals(p.Name, name, StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>Writes a partner, new or known; the form a known one had goes into the history.</summary>
+    public static void Save(SqliteConnection connection, Partner partner, DateTimeOffset now)
+    {
+        if (Find(connection, partner.Id) is { } before)
+        {
+            if (HistoryTable.Written(before) == HistoryTable.Written(partner))
+                return;
+            HistoryTable.Remember(connection, before, now);
+        }
         connection.Run(
             "INSERT INTO partner (id, name, belt, stripes, weight_kg, size, traits, also_called, notes) VALUES ($1, $2, $3, $4, "
                 + "$5, $6, $7, $8, $9) ON CONFLICT (id) DO UPDATE SET "
@@ -39,6 +42,21 @@ internal static class PeopleTables
             Rows.Json(partner.AlsoCalled),
             partner.Notes
         );
+    }
+
+    private static Partner Of(SqliteDataReader row) =>
+        new()
+        {
+            Id = row.GetString(0),
+            Name = row.GetString(1),
+            Belt = row.Said<Belt>(2),
+            Stripes = row.Int(3),
+            WeightKg = row.Real(4),
+            Size = row.Said<RelativeSize>(5),
+            Traits = row.Texts(6),
+            AlsoCalled = row.Texts(7),
+            Notes = row.GetString(8),
+        };
 
     public static Practitioner Practitioner(SqliteConnection connection)
     {

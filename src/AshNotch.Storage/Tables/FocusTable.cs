@@ -2,7 +2,7 @@ using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>What was chosen to be drilled, oldest first.</summary>
 internal static class FocusTable
@@ -21,14 +21,17 @@ internal static class FocusTable
                 )),
         ];
 
-    public static void Add(SqliteConnection connection, Focus focus) =>
-        connection.Run(
-            "INSERT INTO focus (from_place, by, move, to_place, chosen, reason) VALUES ($1, $2, $3, $4, $5, $6)",
-            focus.From.Value,
-            Term.Of(focus.By),
-            focus.Move?.Value,
-            focus.To?.Value,
-            Rows.Day(focus.Chosen),
-            focus.Reason
-        );
+    /// <summary>Adds a focus as the newest; its key.</summary>
+    public static string Add(SqliteConnection connection, Focus focus) =>
+        connection
+            .Value(
+                "INSERT INTO focus (from_place, by, move, to_place, chosen, reason) VALUES ($1, $2, $3, $4, $5, $6) RETURNING key",
+                focus.From.Value,
+                Term.Of(focus.By),
+                focus.Move?.Value,
+                focus.To?.Value,
+                Rows.Day(focus.Chosen),
+                focus.Reason
+            )!
+            .ToString()!;
 }

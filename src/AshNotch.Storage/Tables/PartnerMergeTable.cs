@@ -1,30 +1,30 @@
 using System.Globalization;
-using System.Text.Json;
 using AshNotch.Core.Rolls;
-using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>Partners that were entered twice and made one.</summary>
 internal static class PartnerMergeTable
 {
+    private sealed record Merge(Partner Gone, Partner Kept, IReadOnlyList<string> Rolls);
+
     /// <summary>Makes two records one: the rolls of the one that goes move to the one that stays. Returns what undoes it.</summary>
-    public static long Merge(SqliteConnection connection, string gone, string kept, DateTimeOffset now)
+    public static long MakeOne(SqliteConnection connection, string gone, string kept, DateTimeOffset now)
     {
         var (goes, stays) = (Find(connection, gone), Find(connection, kept));
         var rolls = connection.Query("SELECT id FROM roll WHERE partner_id = $1 ORDER BY key", gone).Select(r => r.GetString(0)).ToList();
         connection.Run("UPDATE roll SET partner_id = $2 WHERE partner_id = $1", gone, kept);
-        PeopleTables.Save(connection, stays.TakeIn(goes));
+        PeopleTables.Save(connection, stays.TakeIn(goes), now);
         connection.Run("DELETE FROM partner WHERE id = $1", gone);
         return (long)
             connection.Value(
                 "INSERT INTO partner_merge (gone, gone_was, kept, kept_was, rolls, merged_at) VALUES ($1, $2, $3, $4, $5, $6) "
                     + "RETURNING key",
                 gone,
-                Written(goes),
+                HistoryTable.Written(goes),
                 kept,
-                Written(stays),
+                HistoryTable.Written(stays),
                 Rows.Json(rolls),
                 now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture)
             )!;
@@ -39,13 +39,13 @@ internal static class PartnerMergeTable
                     + "partner WHERE id = kept)",
                 key
             )
-            .Select(row => (Gone: Read(row.GetString(0)), Kept: Read(row.GetString(1)), Rolls: row.Texts(2)))
+            .Select(row => new Merge(HistoryTable.ReadPartner(row.GetString(0)), HistoryTable.ReadPartner(row.GetString(1)), row.Texts(2)))
             .FirstOrDefault();
-        if (merge.Gone is null)
+        if (merge is null)
             return false;
         var stays = Find(connection, merge.Kept.Id);
         // What was changed since the merge is kept; only the other's names go back with it.
-        var untouched = Written(stays) == Written(merge.Kept.TakeIn(merge.Gone));
+        var untouched = HistoryTable.Written(stays) == HistoryTable.Written(merge.Kept.TakeIn(merge.Gone));
         PeopleTables.Save(
             connection,
             untouched
@@ -53,9 +53,10 @@ internal static class PartnerMergeTable
                 : stays with
                 {
                     AlsoCalled = [.. stays.AlsoCalled.Where(n => n != merge.Gone.Name && !merge.Gone.AlsoCalled.Contains(n))],
-                }
+                },
+            now
         );
-        PeopleTables.Save(connection, merge.Gone);
+        PeopleTables.Save(connection, merge.Gone, now);
         foreach (var roll in merge.Rolls)
             connection.Run("UPDATE roll SET partner_id = $1 WHERE id = $2 AND partner_id = $3", merge.Gone.Id, roll, merge.Kept.Id);
         connection.Run(
@@ -82,12 +83,5 @@ internal static class PartnerMergeTable
     }
 
     private static Partner Find(SqliteConnection connection, string id) =>
-        PeopleTables.Partners(connection).FirstOrDefault(p => p.Id == id)
-        ?? throw new StorageException($"there is no partner '{id}'; they may have been merged already.");
-
-    private static string Written(Partner partner) =>
-        JsonSerializer.Serialize(LogWriter.Document(partner), LogJson.Default.PartnerDocument);
-
-    private static Partner Read(string document) =>
-        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, new Checker(), "");
+        PeopleTables.Find(connection, id) ?? throw new StorageException($"there is no partner '{id}'; they may have been merged already.");
 }

@@ -1,7 +1,7 @@
 using System.Globalization;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>Rolls that are half told.</summary>
 internal static class DraftTable

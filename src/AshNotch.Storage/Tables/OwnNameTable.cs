@@ -1,7 +1,7 @@
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>Names the user gave, by name.</summary>
 internal static class OwnNameTable

@@ -3,7 +3,7 @@ using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>Sessions, without their rolls.</summary>
 internal static class SessionTable
@@ -13,6 +13,18 @@ internal static class SessionTable
     /// <summary>All sessions, oldest first.</summary>
     public static List<Session> Read(SqliteConnection connection) =>
         [.. connection.Query($"SELECT {Columns} FROM session ORDER BY coalesce(date, ''), rowid").Select(Of)];
+
+    /// <summary>The ids of all sessions, in the same order.</summary>
+    public static List<string> Ids(SqliteConnection connection) =>
+        [.. connection.Query("SELECT id FROM session ORDER BY coalesce(date, ''), rowid").Select(row => row.GetString(0))];
+
+    /// <summary>One session, or null.</summary>
+    public static Session? Find(SqliteConnection connection, string id) =>
+        connection.Query($"SELECT {Columns} FROM session WHERE id = $1", id).Select(Of).FirstOrDefault();
+
+    /// <summary>The sessions of a day, in order.</summary>
+    public static List<Session> OfDay(SqliteConnection connection, DateOnly? day) =>
+        [.. connection.Query($"SELECT {Columns} FROM session WHERE date IS $1 ORDER BY rowid", Rows.Day(day)).Select(Of)];
 
     /// <summary>Writes a session, new or known.</summary>
     public static void Save(SqliteConnection connection, Session session) =>

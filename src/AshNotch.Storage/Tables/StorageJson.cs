@@ -1,7 +1,7 @@
 using System.Text.Json.Serialization;
 using AshNotch.Core.Rolls;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>How lists are kept inside a column.</summary>
 [JsonSourceGenerationOptions(DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]

@@ -3,7 +3,7 @@ using System.Text.Json;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
-namespace AshNotch.Storage;
+namespace AshNotch.Storage.Tables;
 
 /// <summary>Short ways to write and read columns.</summary>
 internal static class Rows

@@ -1,0 +1,123 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Merging;
+
+/// <summary>What taking a file in would change, before anything is changed.</summary>
+/// <param name="Rolls">The rolls of the file.</param>
+/// <param name="Partners">Its partners.</param>
+/// <param name="Sessions">The heads of its sessions.</param>
+/// <param name="Names">Its own names for moves and positions.</param>
+/// <param name="Focuses">What it says was chosen to drill and the log does not know.</param>
+/// <param name="Practitioner">The practitioner as the log would hold them: what the log says stands, what it does not comes from the file.</param>
+public sealed record ImportPlan(
+    IReadOnlyList<ComingRoll> Rolls,
+    IReadOnlyList<ComingPartner> Partners,
+    IReadOnlyList<ComingSession> Sessions,
+    IReadOnlyList<ComingName> Names,
+    IReadOnlyList<Focus> Focuses,
+    Practitioner Practitioner
+)
+{
+    /// <summary>Lays a file beside a log.</summary>
+    public static ImportPlan Of(Log coming, Known known)
+    {
+        var people = new ComingPeople(coming.Partners, known);
+        return new ImportPlan(
+            Rolled(coming, known, people),
+            people.Partners,
+            Heads(coming, known.Log),
+            [.. coming.OwnNames.Select(n => Named(n, known.Log))],
+            [.. coming.Focuses.Where(f => !known.Log.Focuses.Contains(f))],
+            Filled(known.Log.Practitioner, coming.Practitioner)
+        );
+    }
+
+    /// <summary>Nothing of it would change the log.</summary>
+    public bool IsNothing(Practitioner practitioner) =>
+        Rolls.All(r => r.Standing == Standing.Same)
+        && Partners.All(p => p.Standing == Standing.Same)
+        && Sessions.All(s => s.Standing == Standing.Same && s.Session == s.Kept)
+        && Names.All(n => n.Standing == Standing.Same)
+        && Focuses.Count == 0
+        && Practitioner == practitioner;
+
+    private static List<ComingRoll> Rolled(Log coming, Known known, ComingPeople people)
+    {
+        var kept = new Dictionary<string, LoggedRoll>();
+        foreach (var roll in known.Log.Rolls)
+            kept[roll.Roll.Id] = roll;
+        var rolls = new List<ComingRoll>();
+        foreach (var (session, written, _) in coming.Rolls)
+        {
+            var roll = written with { Partner = people.Here(written.Partner) };
+            var here = kept.GetValueOrDefault(roll.Id);
+            var deleted = here is null ? known.Deleted.GetValueOrDefault(roll.Id) : null;
+            var before = here?.Roll ?? deleted;
+            var standing = Standings.Of(
+                before is null ? null : known.WriteRoll(before),
+                deleted is not null,
+                () => known.FormsOfRoll(roll.Id),
+                before is null ? "" : known.WriteRoll(roll)
+            );
+            rolls.Add(
+                new ComingRoll(
+                    roll,
+                    here?.Session.Id ?? session.Id,
+                    session.Date,
+                    before,
+                    standing,
+                    before is null || standing == Standing.Same ? [] : Differences.Of(before, roll)
+                )
+            );
+        }
+        return rolls;
+    }
+
+    private static List<ComingSession> Heads(Log coming, Log log)
+    {
+        var kept = log.Sessions.ToDictionary(s => s.Id);
+        return [.. coming.Sessions.Select(s => Head(s with { Rolls = [] }, kept.GetValueOrDefault(s.Id)))];
+    }
+
+    private static ComingSession Head(Session coming, Session? kept)
+    {
+        if (kept is null)
+            return new ComingSession(coming, null, Standing.New, []);
+        var stays = Filled(kept with { Rolls = [] }, coming);
+        var taken = Filled(coming, kept);
+        var differs = Differences.Of(stays, taken);
+        return new ComingSession(taken, stays, differs.Count == 0 ? Standing.Same : Standing.Conflicting, differs);
+    }
+
+    private static Session Filled(Session said, Session other) =>
+        said with
+        {
+            Date = said.Date ?? other.Date,
+            Time = said.Time ?? other.Time,
+            Kind = said.Kind ?? other.Kind,
+            Attire = said.Attire ?? other.Attire,
+            Notes = said.Notes ?? other.Notes,
+            State = said.State ?? other.State,
+        };
+
+    private static Practitioner Filled(Practitioner said, Practitioner other) =>
+        new()
+        {
+            Belt = said.Belt ?? other.Belt,
+            Stripes = said.Belt is null ? other.Stripes : said.Stripes,
+            WeightKg = said.WeightKg ?? other.WeightKg,
+            AgeDivision = said.AgeDivision ?? other.AgeDivision,
+            Units = said.Units ?? other.Units,
+            History = said.History.Count > 0 ? said.History : other.History,
+        };
+
+    private static ComingName Named(Vocabulary.OwnName coming, Log log)
+    {
+        var kept = log.OwnNames.FirstOrDefault(n => string.Equals(n.Name, coming.Name, StringComparison.OrdinalIgnoreCase));
+        var standing =
+            kept is null ? Standing.New
+            : kept == coming ? Standing.Same
+            : Standing.Conflicting;
+        return new ComingName(coming, kept, standing);
+    }
+}

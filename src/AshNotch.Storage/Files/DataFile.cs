@@ -1,0 +1,184 @@
+using System.Text;
+using AshNotch.Storage.Backups;
+using AshNotch.Storage.Tables;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage.Files;
+
+/// <summary>The file of a log: made whole or not at all, looked at before it is used, and watched for being taken away.</summary>
+internal sealed class DataFile : IDisposable
+{
+    /// <summary>Its name in a data directory.</summary>
+    public const string Name = "ash-notch.db";
+
+    private const int HeaderLength = 16;
+    private static readonly byte[] Header = Encoding.ASCII.GetBytes("SQLite format 3\0");
+
+    private readonly string connectionString;
+
+    // Held open only to be asked where it is; closed last, since closing lets go of SQLite's locks on the same file.
+    private readonly FileStream held;
+    private readonly string? at;
+
+    private DataFile(string path)
+    {
+        Path = path;
+        connectionString = ConnectionString(path);
+        held = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+        at = Whereabouts();
+    }
+
+    /// <summary>Where it is.</summary>
+    public string Path { get; }
+
+    /// <summary>The directory it is in.</summary>
+    public string Directory => System.IO.Path.GetDirectoryName(Path)!;
+
+    /// <summary>Opens the file of a directory; makes both where they are missing, and brings older data to the newest form.</summary>
+    /// <exception cref="StorageException">It cannot be used, is damaged, or was written by a later version.</exception>
+    public static DataFile Open(string directory, DateTimeOffset now)
+    {
+        if (directory.Trim().Length == 0)
+            throw new StorageException("--data names no directory; give one, or leave it out.", StorageTrouble.Unusable);
+        DataFile? file = null;
+        try
+        {
+            directory = System.IO.Path.GetFullPath(directory);
+            Private.Directory(directory);
+            var path = System.IO.Path.Combine(directory, Name);
+            if (!File.Exists(path))
+                Make(path);
+            Look(path);
+            Lineage.SetStaleLogAside(path);
+            file = new DataFile(path);
+            file.Check(now);
+            return file;
+        }
+        catch (SqliteException e)
+        {
+            file?.Dispose();
+            throw SqliteTrouble.Of(e, System.IO.Path.Combine(directory, Name));
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException or ArgumentException or NotSupportedException)
+        {
+            file?.Dispose();
+            throw new StorageException(
+                $"{directory} cannot be used as a data directory ({e.Message}); name another with --data.",
+                StorageTrouble.Unusable
+            );
+        }
+        catch (StorageException)
+        {
+            file?.Dispose();
+            throw;
+        }
+    }
+
+    /// <summary>A connection, to be disposed of.</summary>
+    public SqliteConnection Connect()
+    {
+        // The directory may be gone while serving; SQLite would make a new, empty file of that name.
+        ThrowIfMoved();
+        return Connect(connectionString);
+    }
+
+    /// <summary>Nothing is acknowledged that went into a file which is no longer there.</summary>
+    /// <exception cref="StorageException">The file was removed or replaced.</exception>
+    public void ThrowIfMoved()
+    {
+        if (!File.Exists(Path) || Whereabouts() != at)
+            throw new StorageException(
+                $"{Path} was removed or replaced while Ash Notch was using it. Nothing was saved; put it back or restore a backup, then start "
+                    + "Ash Notch again.",
+                StorageTrouble.Unusable
+            );
+    }
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        using (var any = new SqliteConnection(connectionString))
+            SqliteConnection.ClearPool(any);
+        held.Dispose();
+    }
+
+    /// <summary>A connection to a file that is only looked at: nothing is written, not even beside it, and no log beside it is read.</summary>
+    public static SqliteConnection ConnectTo(string path)
+    {
+        var connection = new SqliteConnection($"Data Source={new Uri(path).AbsoluteUri}?immutable=1;Mode=ReadOnly;Pooling=False");
+        connection.Open();
+        return connection;
+    }
+
+    /// <summary>A connection to any file of SQLite's.</summary>
+    public static SqliteConnection Connect(string connectionString)
+    {
+        var connection = new SqliteConnection(connectionString);
+        connection.Open();
+        connection.Run("PRAGMA busy_timeout = 5000; PRAGMA synchronous = FULL;");
+        return connection;
+    }
+
+    /// <summary>How to connect to a file; without pooling it is closed when the connection is.</summary>
+    public static string ConnectionString(string path, bool pooling = true, SqliteOpenMode mode = SqliteOpenMode.ReadWrite) =>
+        new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            ForeignKeys = true,
+            Pooling = pooling,
+            DefaultTimeout = 5,
+            Mode = mode,
+        }.ToString();
+
+    // Linux says of an open file where it is now, or that it is deleted.
+    private string? Whereabouts() =>
+        OperatingSystem.IsLinux()
+            ? File.ResolveLinkTarget($"/proc/self/fd/{held.SafeFileHandle.DangerousGetHandle()}", false)?.FullName
+            : null;
+
+    // Under another name first: a crash in the middle leaves no half-made log that would be taken for a damaged one.
+    private static void Make(string path)
+    {
+        var making = $"{path}-new-{Environment.ProcessId}-{Guid.NewGuid():N}";
+        Private.NewFile(making);
+        using (var connection = Connect(ConnectionString(making, pooling: false)))
+        {
+            connection.Run("PRAGMA journal_mode = WAL;");
+            Schema.Update(connection);
+        }
+        try
+        {
+            File.Move(making, path, overwrite: false);
+        }
+        catch (IOException) when (File.Exists(path))
+        {
+            // Another program was first.
+            File.Delete(making);
+        }
+    }
+
+    /// <summary>Looks at the first bytes: SQLite would take an empty file for an empty database.</summary>
+    /// <exception cref="StorageException">It is not what it should be.</exception>
+    public static void Look(string path)
+    {
+        using var stream = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+        if (stream.Length == 0)
+            throw Damage.Found(path, "it is empty");
+        var header = new byte[HeaderLength];
+        if (stream.ReadAtLeast(header, HeaderLength, throwOnEndOfStream: false) < HeaderLength || !header.AsSpan().SequenceEqual(Header))
+            throw Damage.Found(path, "it does not begin as a database of SQLite does");
+    }
+
+    private void Check(DateTimeOffset now)
+    {
+        using var connection = Connect();
+        if (Integrity.Quick(connection) is { } complaint)
+            throw Damage.Found(Path, complaint);
+        Schema.ThrowIfForeign(connection, Path);
+        connection.Run("PRAGMA journal_mode = WAL;");
+        if (Schema.IsOld(connection))
+            BackupFolder.Of(Directory).Make(connection, $"before-update-{Schema.Version(connection)}", now);
+        Schema.Update(connection);
+        Lineage.Begin(connection, Path);
+    }
+}

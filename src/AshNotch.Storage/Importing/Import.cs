@@ -1,0 +1,8 @@
+namespace AshNotch.Storage.Importing;
+
+/// <summary>A file that was taken in.</summary>
+/// <param name="Key">The number by which it is undone.</param>
+/// <param name="At">When.</param>
+/// <param name="Summary">What it changed, in words.</param>
+/// <param name="Undone">It was undone.</param>
+public sealed record Import(long Key, DateTimeOffset At, string Summary, bool Undone);

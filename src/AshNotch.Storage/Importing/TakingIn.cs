@@ -1,0 +1,75 @@
+using AshNotch.Core.Merging;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Storage.Tables;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage.Importing;
+
+/// <summary>Carries out what a plan says and writes down what undoes it, inside one transaction.</summary>
+internal static class TakingIn
+{
+    /// <summary>What the log knows when a file comes in.</summary>
+    public static Known Known(SqliteConnection connection, Log log) =>
+        new(
+            log,
+            RollRows.Read(connection, Which.Deleted).Values.SelectMany(r => r).ToDictionary(r => r.Id),
+            id => [.. HistoryTable.Of(connection, id).Select(c => c.Document)],
+            id => HistoryTable.OfPartner(connection, id),
+            id => PartnerMergeTable.Now(connection, id),
+            HistoryTable.Written,
+            HistoryTable.Written
+        );
+
+    /// <summary>Takes it in; null when nothing was to be changed.</summary>
+    public static Import? Apply(SqliteConnection connection, ImportPlan plan, ImportChoice choice, DateTimeOffset now)
+    {
+        using var record = new ImportRecord(connection, now);
+        foreach (var coming in plan.Partners.Where(p => choice.Takes($"partner:{p.Partner.Id}", p.Standing)))
+        {
+            PeopleTables.Save(connection, coming.Partner, now);
+            var before = coming.Kept is null ? null : HistoryTable.Written(coming.Kept);
+            record.Note(ImportedKind.Partner, coming.Partner.Id, before, HistoryTable.Written(coming.Partner));
+        }
+        foreach (var coming in plan.Sessions)
+            Apply(connection, coming, choice, record);
+        using var writer = new RollWriter(connection);
+        foreach (var coming in plan.Rolls.Where(r => choice.Takes($"roll:{r.Roll.Id}", r.Standing)))
+        {
+            writer.Save(coming.Session, coming.Roll, now, "imported");
+            var before =
+                coming.Standing == Standing.Deleted ? ImportRecord.Deleted
+                : coming.Kept is null ? null
+                : HistoryTable.Written(coming.Kept);
+            record.Note(ImportedKind.Roll, coming.Roll.Id, before, HistoryTable.Written(coming.Roll));
+        }
+        foreach (var coming in plan.Names.Where(n => choice.Takes($"name:{n.Name.Name}", n.Standing)))
+        {
+            OwnNameTable.Save(connection, coming.Name);
+            var before = coming.Kept is null ? null : Written(coming.Kept);
+            record.Note(ImportedKind.Name, coming.Name.Name, before, Written(coming.Name));
+        }
+        foreach (var focus in plan.Focuses)
+            record.Note(ImportedKind.Focus, FocusTable.Add(connection, focus), null, "");
+        var (was, will) = (PeopleTables.Practitioner(connection), plan.Practitioner);
+        if (HistoryTable.Written(was) != HistoryTable.Written(will))
+        {
+            PeopleTables.Save(connection, will);
+            record.Note(ImportedKind.Practitioner, "", HistoryTable.Written(was), HistoryTable.Written(will));
+        }
+        return record.End(now);
+    }
+
+    /// <summary>A name as it is written down to be compared and kept.</summary>
+    public static string Written(OwnName name) => $"{name.Name}\n{name.Id}\n{(name.Kind is { } kind ? Term.Of(kind) : "")}";
+
+    private static void Apply(SqliteConnection connection, ComingSession coming, ImportChoice choice, ImportRecord record)
+    {
+        var taken = coming.Kept is null || choice.Takes($"session:{coming.Session.Id}", coming.Standing) ? coming.Session : coming.Kept;
+        var before = coming.Kept is null ? null : SessionTable.Find(connection, taken.Id);
+        if (before is not null && HistoryTable.Written(before) == HistoryTable.Written(taken))
+            return;
+        SessionTable.Save(connection, taken);
+        record.Note(ImportedKind.Session, taken.Id, before is null ? null : HistoryTable.Written(before), HistoryTable.Written(taken));
+    }
+}

@@ -1,0 +1,120 @@
+using System.Globalization;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Storage.Tables;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage.Importing;
+
+/// <summary>Takes an import back: what it brought goes, what it changed is as it was. What was changed since stays as it is now.</summary>
+internal static class Undoing
+{
+    private sealed record Change(ImportedKind Kind, string Id, string? Before, string After);
+
+    /// <summary>The imports, newest first.</summary>
+    public static IReadOnlyList<Import> List(SqliteConnection connection) =>
+        [
+            .. connection
+                .Query("SELECT key, at, summary, undone_at FROM import ORDER BY key DESC")
+                .Select(row => new Import(
+                    row.GetInt64(0),
+                    DateTimeOffset.Parse(row.GetString(1), CultureInfo.InvariantCulture),
+                    row.GetString(2),
+                    row.Text(3) is not null
+                )),
+        ];
+
+    /// <summary>Takes it back; how many of its changes stay because something was changed since. Null when there is none to undo.</summary>
+    public static int? Undo(SqliteConnection connection, long import, DateTimeOffset now)
+    {
+        if (connection.Value("SELECT 1 FROM import WHERE key = $1 AND undone_at IS NULL", import) is null)
+            return null;
+        using var writer = new RollWriter(connection);
+        var stay = Changes(connection, import).OrderBy(c => c.Kind).Count(c => !TakeBack(connection, writer, c, now));
+        connection.Run("UPDATE import SET undone_at = $2 WHERE key = $1", import, HistoryTable.Stamp(now));
+        return stay;
+    }
+
+    private static List<Change> Changes(SqliteConnection connection, long import) =>
+        [
+            .. connection
+                .Query("SELECT what, id, before, after FROM import_change WHERE import = $1", import)
+                .Select(row => new Change(
+                    Enum.Parse<ImportedKind>(row.GetString(0), ignoreCase: true),
+                    row.GetString(1),
+                    row.Text(2),
+                    row.GetString(3)
+                )),
+        ];
+
+    // False where it was changed since, or something that came later holds on to it.
+    private static bool TakeBack(SqliteConnection connection, RollWriter writer, Change change, DateTimeOffset now) =>
+        change.Kind switch
+        {
+            ImportedKind.Roll => Roll(connection, writer, change, now),
+            ImportedKind.Partner => Partner(connection, change, now),
+            ImportedKind.Session => Session(connection, change),
+            ImportedKind.Name => Name(connection, change),
+            ImportedKind.Focus => connection.Run("DELETE FROM focus WHERE key = $1", change.Id) > 0,
+            _ => Practitioner(connection, change),
+        };
+
+    private static bool Roll(SqliteConnection connection, RollWriter writer, Change change, DateTimeOffset now)
+    {
+        if (RollTable.Find(connection, change.Id) is not { } stands || !IsAs(HistoryTable.Written(stands.Roll), change))
+            return false;
+        if (change.Before is null)
+            return connection.Run("DELETE FROM roll WHERE id = $1", change.Id) > 0;
+        if (change.Before == ImportRecord.Deleted)
+            return RollTable.Delete(connection, change.Id, now);
+        writer.Save(stands.Session, HistoryTable.ReadRoll(change.Before, change.Id), now, "restored");
+        return true;
+    }
+
+    private static bool Partner(SqliteConnection connection, Change change, DateTimeOffset now)
+    {
+        if (PeopleTables.Find(connection, change.Id) is not { } stands || !IsAs(HistoryTable.Written(stands), change))
+            return false;
+        if (change.Before is not null)
+            PeopleTables.Save(connection, HistoryTable.ReadPartner(change.Before), now);
+        else if (connection.Value("SELECT 1 FROM roll WHERE partner_id = $1", change.Id) is not null)
+            return false;
+        else
+            connection.Run("DELETE FROM partner WHERE id = $1", change.Id);
+        return true;
+    }
+
+    private static bool Session(SqliteConnection connection, Change change)
+    {
+        if (SessionTable.Find(connection, change.Id) is not { } stands || !IsAs(HistoryTable.Written(stands), change))
+            return false;
+        if (change.Before is not null)
+            SessionTable.Save(connection, HistoryTable.ReadSession(change.Before));
+        else if (connection.Value("SELECT 1 FROM roll WHERE session_id = $1", change.Id) is not null)
+            return false;
+        else
+            connection.Run("DELETE FROM session WHERE id = $1", change.Id);
+        return true;
+    }
+
+    private static bool Name(SqliteConnection connection, Change change)
+    {
+        var stands = OwnNameTable.Read(connection).FirstOrDefault(n => n.Name == change.Id);
+        if (stands is null || !IsAs(TakingIn.Written(stands), change))
+            return false;
+        if (change.Before is null)
+            return OwnNameTable.Drop(connection, change.Id);
+        var was = change.Before.Split('\n');
+        OwnNameTable.Save(connection, new OwnName(was[0], was[1], Term.TryRead<MoveKind>(was[2], out var kind) ? kind : null));
+        return true;
+    }
+
+    private static bool Practitioner(SqliteConnection connection, Change change)
+    {
+        if (change.Before is null || !IsAs(HistoryTable.Written(PeopleTables.Practitioner(connection)), change))
+            return false;
+        PeopleTables.Save(connection, HistoryTable.ReadPractitioner(change.Before));
+        return true;
+    }
+
+    private static bool IsAs(string written, Change change) => ImportRecord.Mark(written) == change.After;
+}

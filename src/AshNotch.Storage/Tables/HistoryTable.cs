@@ -1,0 +1,87 @@
+using System.Globalization;
+using System.Text.Json;
+using AshNotch.Core.Rolls;
+using AshNotch.Formats.Json;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage.Tables;
+
+/// <summary>The earlier forms of rolls and partners, as documents of the open JSON form.</summary>
+internal static class HistoryTable
+{
+    /// <summary>When and how a roll changed, oldest first, with its form before each change.</summary>
+    public static IReadOnlyList<RollChange> Of(SqliteConnection connection, string id) =>
+        [
+            .. connection
+                .Query(
+                    "SELECT h.changed_at, h.change, h.document FROM roll_history h JOIN roll r ON r.key = h.roll WHERE r.id = $1 "
+                        + "ORDER BY h.key",
+                    id
+                )
+                .Select(row => new RollChange(
+                    DateTimeOffset.Parse(row.GetString(0), CultureInfo.InvariantCulture),
+                    row.GetString(1),
+                    row.GetString(2)
+                )),
+        ];
+
+    /// <summary>The forms a partner had, oldest first.</summary>
+    public static IReadOnlyList<string> OfPartner(SqliteConnection connection, string id) =>
+        [.. connection.Query("SELECT document FROM partner_history WHERE partner = $1 ORDER BY key", id).Select(row => row.GetString(0))];
+
+    /// <summary>How often a roll was changed; the version that an edit is made from.</summary>
+    public static int Count(SqliteConnection connection, long key) =>
+        Convert.ToInt32(connection.Value("SELECT count(*) FROM roll_history WHERE roll = $1", key), CultureInfo.InvariantCulture);
+
+    /// <summary>Keeps the form a roll has now.</summary>
+    public static void Remember(SqliteConnection connection, long key, DateTimeOffset now, string change) =>
+        connection.Run(
+            "INSERT INTO roll_history (roll, changed_at, change, document) VALUES ($1, $2, $3, $4)",
+            key,
+            Stamp(now),
+            change,
+            Written(RollRows.Read(connection, Which.One(key)).Values.Single().Single())
+        );
+
+    /// <summary>Keeps the form a partner had.</summary>
+    public static void Remember(SqliteConnection connection, Partner before, DateTimeOffset now) =>
+        connection.Run(
+            "INSERT INTO partner_history (partner, changed_at, document) VALUES ($1, $2, $3)",
+            before.Id,
+            Stamp(now),
+            Written(before)
+        );
+
+    /// <summary>A roll as it is written down to be compared and kept.</summary>
+    public static string Written(Roll roll) => JsonSerializer.Serialize(LogWriter.Document(roll), LogJson.Default.RollDocument);
+
+    /// <summary>A partner, likewise.</summary>
+    public static string Written(Partner partner) => JsonSerializer.Serialize(LogWriter.Document(partner), LogJson.Default.PartnerDocument);
+
+    /// <summary>The head of a session, likewise.</summary>
+    public static string Written(Session session) => JsonSerializer.Serialize(LogWriter.Head(session), LogJson.Default.SessionDocument);
+
+    /// <summary>The practitioner, likewise.</summary>
+    public static string Written(Practitioner practitioner) =>
+        JsonSerializer.Serialize(LogWriter.Document(practitioner), LogJson.Default.PractitionerDocument);
+
+    /// <summary>A roll from how it was written down.</summary>
+    public static Roll ReadRoll(string document, string id) =>
+        RollReading.Read(JsonSerializer.Deserialize(document, LogJson.Default.RollDocument)!, id, new Checker(), "");
+
+    /// <summary>A partner, likewise.</summary>
+    public static Partner ReadPartner(string document) =>
+        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, new Checker(), "");
+
+    /// <summary>The head of a session, likewise.</summary>
+    public static Session ReadSession(string document) =>
+        LogReader.ReadHead(JsonSerializer.Deserialize(document, LogJson.Default.SessionDocument)!, "", new Checker(), "");
+
+    /// <summary>The practitioner, likewise.</summary>
+    public static Practitioner ReadPractitioner(string document) =>
+        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PractitionerDocument)!, new Checker());
+
+    /// <summary>A moment as it is kept.</summary>
+    public static string Stamp(DateTimeOffset now) =>
+        now.ToUniversalTime().ToString("yyyy-MM-dd'T'HH:mm:ss.fff'Z'", CultureInfo.InvariantCulture);
+}
