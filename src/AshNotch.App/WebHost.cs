@@ -32,6 +32,8 @@ public static class WebHost
             .AddSingleton(store)
             .AddSingleton(vocabulary)
             .AddSingleton<LogCache>()
+            .AddSingleton<ImportDesk>()
+            .AddHostedService<Upkeep>()
             .AddSingleton(TimeProvider.System);
         builder.Services.AddHostFiltering(o => o.AllowedHosts = ["127.0.0.1", "localhost"]);
         builder.Services.AddProblemDetails();
@@ -73,6 +75,8 @@ public static class WebHost
             .MapDrafts()
             .MapSettings()
             .MapExport()
+            .MapImport()
+            .MapBackups()
             .MapDemo();
         // The first letters somebody writes should not wait for the names to be learned.
         app.Lifetime.ApplicationStarted.Register(() =>

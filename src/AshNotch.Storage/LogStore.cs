@@ -333,6 +333,20 @@ public sealed class LogStore : IDisposable
     /// <summary>Puts the copy of this name back, likewise.</summary>
     public Backup RestoreBackup(string name, DateTimeOffset now) => Restore(Found(name).Path, now);
 
+    /// <summary>The log of a directory cannot be opened, being damaged.</summary>
+    public static bool IsDamaged(string directory)
+    {
+        try
+        {
+            Open(directory).Dispose();
+            return false;
+        }
+        catch (StorageException e)
+        {
+            return e.Trouble == StorageTrouble.Damaged;
+        }
+    }
+
     /// <summary>Puts a copy in the place of a log that cannot be opened any more, which is kept beside it; nobody may be serving it.</summary>
     /// <returns>Where the damaged file is now.</returns>
     public static string RestoreOverDamaged(string directory, string path, DateTimeOffset now)

@@ -89,8 +89,25 @@ public static class CommandLine
             )
         );
 
-        var import = new Command("import", "Take a log into a data directory.") { file, data };
-        import.SetAction(parsed => ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), vocabulary, output));
+        var dry = new Option<bool>("--dry-run") { Description = "Say as JSON what would change, and change nothing." };
+        var theirs = new Option<bool>("--theirs") { Description = "Take the file's wherever it and the log say otherwise." };
+        var import = new Command("import", "Take a log into a data directory.") { file, data, dry, theirs };
+        import.SetAction(parsed =>
+            parsed.GetValue(dry)
+                ? ImportExport.Try(parsed.GetValue(file)!, parsed.GetValue(data), vocabulary, output)
+                : ImportExport.Import(parsed.GetValue(file)!, parsed.GetValue(data), parsed.GetValue(theirs), vocabulary, output)
+        );
+
+        var undo = new Command("undo-import", "Take the last import back as a whole.") { data };
+        undo.SetAction(parsed => ImportExport.Undo(parsed.GetValue(data), output));
+
+        var copy = new Argument<string>("FILE") { Description = "A file." };
+        var backup = new Command("backup", "Write a copy of everything to one file, while serving too.") { copy, data };
+        backup.SetAction(parsed => Keeping.Backup(parsed.GetValue(copy)!, parsed.GetValue(data), output));
+        var restore = new Command("restore", "Put such a copy in the place of the log, which is kept.") { copy, data };
+        restore.SetAction(parsed => Keeping.Restore(parsed.GetValue(copy)!, parsed.GetValue(data), output));
+        var check = new Command("check", "Look through the whole file of a log.") { data };
+        check.SetAction(parsed => Keeping.Check(parsed.GetValue(data), output));
 
         var format = new Option<string>("--format")
         {
@@ -119,7 +136,11 @@ public static class CommandLine
             read,
             weakSpots,
             import,
+            undo,
             export,
+            backup,
+            restore,
+            check,
         };
     }
 }

@@ -1,10 +1,13 @@
 using System.Globalization;
 using System.Text;
+using AshNotch.App.Views;
+using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
+using AshNotch.Storage.Importing;
 
 namespace AshNotch.App.Verbs;
 
@@ -13,20 +16,45 @@ internal static class ImportExport
 {
     private const int MostNamed = 20;
 
-    public static int Import(string file, string? data, MatVocabulary vocabulary, Output output)
+    public static int Import(string file, string? data, bool theirs, MatVocabulary vocabulary, Output output)
     {
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
         ReportOwnTerms(read.OwnTerms, output);
         var directory = data ?? DataDirectory.Own;
         using var store = LogStore.Open(directory);
-        store.Import(read.Log, DateTimeOffset.UtcNow);
-        output.Say(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{read.Log.Rolls.Count()} rolls and {read.Log.Partners.Count} partners are in {directory}."
-            )
-        );
+        var (plan, version) = store.PlanImport(read.Log);
+        var done = store.Import(plan, version, ImportChoice.AsPlanned with { Theirs = theirs }, DateTimeOffset.UtcNow);
+        output.Say(done is null ? $"Nothing of it changes {directory}." : $"{done.Summary}, in {directory}.");
+        var stays = plan.Rolls.Count(r => r.Standing.IsOpen() && !r.Standing.IsTaken());
+        if (stays > 0 && !theirs)
+            output.Say(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{stays} rolls were edited or deleted here since and stay as they are; --dry-run says which, --theirs takes the file's."
+                )
+            );
+        return 0;
+    }
+
+    public static int Try(string file, string? data, MatVocabulary vocabulary, Output output)
+    {
+        using var stream = output.Open(file);
+        var read = LogReader.Read(stream, vocabulary);
+        using var store = LogStore.Open(data ?? DataDirectory.Own);
+        var (plan, version) = store.PlanImport(read.Log);
+        return output.Json(ImportView.Of(plan, read, "", version, int.MaxValue, vocabulary: null));
+    }
+
+    public static int Undo(string? data, Output output)
+    {
+        using var store = Open(data);
+        if (store.Imports().FirstOrDefault(i => !i.Undone) is not { } last)
+            throw new StorageException("there is no import to take back.");
+        var stays = store.UndoImport(last.Key, DateTimeOffset.UtcNow) ?? 0;
+        output.Say($"Taken back: {last.Summary}.");
+        if (stays > 0)
+            output.Say(string.Create(CultureInfo.InvariantCulture, $"{stays} of it were changed since and stay."));
         return 0;
     }
 
@@ -50,11 +78,17 @@ internal static class ImportExport
 
     private static Log Read(string? data)
     {
+        using var store = Open(data);
+        return store.Read();
+    }
+
+    /// <summary>Opens a log that is there; none is made.</summary>
+    public static LogStore Open(string? data)
+    {
         var directory = data ?? DataDirectory.Own;
         if (!File.Exists(Path.Combine(directory, LogStore.FileName)))
             throw new StorageException($"{directory} holds no log; name the directory with --data.");
-        using var store = LogStore.Open(directory);
-        return store.Read();
+        return LogStore.Open(directory);
     }
 
     public static void ReportOwnTerms(IReadOnlyList<string> terms, Output output)

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using System.Globalization;
 using System.Runtime.ExceptionServices;
 using System.Text.Json;
 using AshNotch.Core.Rolls;
@@ -89,7 +88,7 @@ public static class LogReader
         {
             Practitioner = Read(head.Practitioner, check),
             Partners = partners,
-            Sessions = [.. sessions.OrderBy(s => s.Date ?? Limits.FirstDay)],
+            Sessions = [.. ContentIds.Fill(sessions).OrderBy(s => s.Date ?? Limits.FirstDay)],
             OwnNames = RollReading.Each(head.OwnNames, "ownNames", check, (n, check, where) => Read(n, vocabulary, check, where)),
             Focuses = RollReading.Each(head.Focuses, "focuses", check, Read),
         };
@@ -192,14 +191,14 @@ public static class LogReader
                 ),
         };
 
-    /// <summary>Reads a session with its rolls.</summary>
+    /// <summary>Reads a session with its rolls; ids that are not written are empty.</summary>
     /// <param name="written">The session as written.</param>
     /// <param name="index">How many stand before it in its log.</param>
     /// <param name="check">Collects what is wrong.</param>
     public static Session Read(SessionDocument written, int index, Checker check)
     {
         var where = check.Item("sessions", index);
-        var head = ReadHead(written, string.Create(CultureInfo.InvariantCulture, $"s{index + 1}"), check, check.Path(where, "."));
+        var head = ReadHead(written, "", check, check.Path(where, "."));
         var rolls = new List<Roll>(written.Rolls?.Count ?? 0);
         for (var r = 0; r < (written.Rolls?.Count ?? 0); r++)
         {
@@ -207,16 +206,7 @@ public static class LogReader
             if (written.Rolls![r] is not { } document)
                 check.Fault(at, "is null; take it out or fill it in.");
             else
-                rolls.Add(
-                    RollReading.Read(
-                        document,
-                        string.IsNullOrWhiteSpace(document.Id)
-                            ? string.Create(CultureInfo.InvariantCulture, $"{head.Id}-r{r + 1}")
-                            : document.Id,
-                        check,
-                        at
-                    )
-                );
+                rolls.Add(RollReading.Read(document, "", check, at));
         }
         return head with { Rolls = rolls };
     }

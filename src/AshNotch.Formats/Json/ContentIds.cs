@@ -1,0 +1,60 @@
+using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>
+/// Ids for sessions and rolls that were written without one, made of what they say: the same file read twice gives the same ids, and two
+/// files do not take each other's.
+/// </summary>
+internal static class ContentIds
+{
+    private const int Length = 24;
+
+    /// <summary>Fills in the ids that are empty. Sessions without one that say the same of themselves are one session.</summary>
+    public static List<Session> Fill(List<Session> sessions)
+    {
+        if (sessions.TrueForAll(s => s.Id.Length > 0 && s.Rolls.All(r => r.Id.Length > 0)))
+            return sessions;
+        var filled = new List<Session>(sessions.Count);
+        var made = new Dictionary<string, int>();
+        foreach (var session in sessions)
+        {
+            if (session.Id.Length > 0)
+            {
+                filled.Add(session);
+                continue;
+            }
+            var id = "s-" + Mark(JsonSerializer.Serialize(LogWriter.Head(session), LogJson.Default.SessionDocument));
+            if (made.TryGetValue(id, out var same))
+                filled[same] = filled[same] with { Rolls = [.. filled[same].Rolls, .. session.Rolls] };
+            else
+            {
+                made[id] = filled.Count;
+                filled.Add(session with { Id = id });
+            }
+        }
+        return [.. filled.Select(WithRolls)];
+    }
+
+    private static Session WithRolls(Session session)
+    {
+        if (session.Rolls.All(r => r.Id.Length > 0))
+            return session;
+        var times = new Dictionary<string, int>();
+        return session with { Rolls = [.. session.Rolls.Select(r => r.Id.Length > 0 ? r : Named(r))] };
+
+        // Two rolls that say the same are two rolls all the same.
+        Roll Named(Roll roll)
+        {
+            var written = JsonSerializer.Serialize(LogWriter.Document(roll), LogJson.Default.RollDocument);
+            var nth = times[written] = times.GetValueOrDefault(written) + 1;
+            return roll with { Id = "r-" + Mark(string.Create(CultureInfo.InvariantCulture, $"{session.Id}\n{nth}\n{written}")) };
+        }
+    }
+
+    private static string Mark(string written) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(written)))[..Length];
+}
