@@ -14,7 +14,8 @@ const leans = {
   parts: ['api', 'base', 'kit', 'stick'],
   log: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
   roll: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
-  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'roll'],
+  keeping: ['api', 'base', 'kit', 'stick'],
+  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'roll', 'keeping'],
 };
 
 export default ts.config(

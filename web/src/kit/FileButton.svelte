@@ -26,6 +26,14 @@
 </FileUpload>
 
 <style>
+  :global(.may[data-part='trigger']) {
+    background: none;
+    border: 1px solid var(--color-edge);
+    color: var(--color-ink);
+  }
+  :global(.may[data-part='trigger']:hover) {
+    background: var(--color-wood);
+  }
   :global(.quietly[data-part='trigger']) {
     all: unset;
     display: inline-flex;

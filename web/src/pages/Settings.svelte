@@ -3,11 +3,12 @@
   import { api, got, Trouble, type Schemas } from '../api/client';
   import { chooseMode, mode } from '../base/mode.svelte';
   import { resource } from '../base/resource.svelte';
-  import { drop } from '../base/storage';
   import { kilograms, shown } from '../base/words';
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
+  import Backups from '../keeping/Backups.svelte';
+  import ImportFile from '../keeping/ImportFile.svelte';
   import PointRules from '../parts/PointRules.svelte';
   import Terms from '../parts/Terms.svelte';
 
@@ -67,7 +68,6 @@
   async function startOver() {
     try {
       await got(api.POST('/api/demo/reset'));
-      drop('draft');
       tell({ text: 'The demo is as it came.' });
       await kept.load();
     } catch (error) {
@@ -116,11 +116,15 @@
 {#if about.value}
   <section>
     <h2>Your data</h2>
-    <p>It lives on this machine only, in <code>{about.value.dataDirectory}</code>.</p>
-    <div class="row">
-      <a class="may" href="/api/export" download>Export as JSON</a>
-      {#if about.value.demo}<button class="may" onclick={startOver}>Start the demo over</button>{/if}
-    </div>
+    <p class="mb-2">It lives on this machine only, in <code>{about.value.dataDirectory}</code>.</p>
+    <ImportFile />
+  </section>
+  <section>
+    <h2>Copies of everything</h2>
+    <Backups onrestored={() => void kept.load()} />
+  </section>
+  <section>
+    {#if about.value.demo}<button class="may" onclick={startOver}>Start the demo over</button>{/if}
     <p class="quiet mt-3">Ash Notch {about.value.version}. Press ? for the keys.</p>
   </section>
 {/if}
@@ -139,12 +143,6 @@
   }
   .field .fault {
     color: var(--color-danger);
-  }
-  .row {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem;
-    margin-top: 0.5rem;
   }
   h2 {
     margin-bottom: 0.375rem;
