@@ -1,13 +1,14 @@
 using AshNotch.Bench;
+using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show] | speed | crash [RUNS] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
+// Usage: AshNotch.Bench [reading [show] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
 // Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "speed" or "crash" or "simulation" or "closed-loop"))
+if (name is not ("all" or "reading" or "speed" or "attack" or "simulation" or "closed-loop"))
 {
-    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed, crash, simulation and closed-loop.");
+    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed, attack, simulation and closed-loop.");
     return 2;
 }
 if (name is "all" or "reading")
@@ -18,4 +19,4 @@ if (name is "all" or "closed-loop")
     ClosedLoop.Run(args.Length > 1 && int.TryParse(args[1], out var drilling) ? drilling : 50);
 if (name is "all" or "speed")
     Speeds.Run();
-return name is "all" or "crash" ? await Crash.Run(args.Length > 1 && int.TryParse(args[1], out var runs) ? runs : 20) : 0;
+return name is "all" or "attack" ? await Attacks.Run(args.Length > 1 ? args[1] : "all") : 0;

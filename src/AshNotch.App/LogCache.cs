@@ -9,21 +9,16 @@ using AshNotch.Storage;
 
 namespace AshNotch.App;
 
-/// <summary>The log in memory, brought up to date when anybody has changed it, with the names that a telling of it may use.</summary>
+/// <summary>The log in memory, brought up to date when anybody has changed it, with what it teaches and the names that a telling may use.</summary>
 /// <param name="store">Where it is kept.</param>
 /// <param name="vocabulary">The vocabulary.</param>
 public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 {
-    private const int MostWindows = 8;
     private readonly Lock gate = new();
     private readonly Lock learning = new();
-    private readonly Dictionary<LogWindow, Experience> learned = [];
-    private readonly Dictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
-    private readonly Dictionary<Goal, Courses> courses = [];
-    private Log? learnedFrom;
-    private volatile Experience? last;
+    private Lessons? lessons;
     private volatile Valued? valued;
-    private Experience? ofAllWeeks;
+    private int refreshing;
     private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
 
@@ -31,7 +26,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     public MatVocabulary Vocabulary => vocabulary;
 
     /// <summary>The log as it stands now.</summary>
-    public Log Log
+    public Log Log => Now.Log;
+
+    private LogSnapshot Now
     {
         get
         {
@@ -39,92 +36,44 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
             {
                 if (kept is null || kept.Version != store.Version)
                     kept = store.Snapshot(kept);
-                return kept.Log;
+                return kept;
             }
         }
     }
 
-    /// <summary>What a part of the log taught; learned anew only when the log changes.</summary>
-    public Experience Experience(LogWindow window)
-    {
-        var log = Log;
-        lock (learning)
-        {
-            Forget(log);
-            if (!learned.TryGetValue(window, out var known))
-                learned[window] = known = Core.Skill.Experience.Of(window.Of(log), vocabulary);
-            if (window == default)
-                last = known;
-            return known;
-        }
-    }
+    /// <summary>What a part of the log taught.</summary>
+    public Experience Experience(LogWindow window) => Learn(l => l.Experience(window));
 
-    /// <summary>The ranking of a part of the log, likewise.</summary>
-    public WeakSpots Ranking(LogWindow window, Goal goal, Against against)
-    {
-        lock (learning)
-        {
-            var experience = Experience(window);
-            if (!rankings.TryGetValue((window, goal, against), out var known))
-                rankings[(window, goal, against)] = known = WeakSpotRanking.Of(experience, goal, against);
-            return known;
-        }
-    }
+    /// <summary>The ranking of a part of the log.</summary>
+    public WeakSpots Ranking(LogWindow window, Goal goal, Against against) => Learn(l => l.Ranking(window, goal, against));
 
     /// <summary>How things went over the weeks.</summary>
-    public Courses Courses(Goal goal)
-    {
-        lock (learning)
-        {
-            var experience = Experience(default);
-            if (!courses.TryGetValue(goal, out var known))
-            {
-                var followed = Followed.Of(experience, Ranking(default, goal, Against.Usual));
-                courses[goal] = known = Core.Weeks.Courses.Of(OfAllWeeks(experience.Log), followed);
-            }
-            return known;
-        }
-    }
+    public Courses Courses(Goal goal) => Learn(l => l.Courses(goal));
 
     /// <summary>How one thing went over the weeks.</summary>
-    public Courses Courses(Subject subject)
-    {
-        lock (learning)
-            return Core.Weeks.Courses.Of(OfAllWeeks(Experience(default).Log), [subject]);
-    }
+    public Courses Courses(Subject subject) => Learn(l => l.Courses(subject));
 
-    private Experience OfAllWeeks(Log log)
-    {
-        if (ofAllWeeks is null || !ReferenceEquals(ofAllWeeks.Log, log))
-            ofAllWeeks = Core.Skill.Experience.OfAllWeeks(log, vocabulary);
-        return ofAllWeeks;
-    }
-
-    /// <summary>What places are worth under an aim.</summary>
-    public PlaceValues Values(Goal goal) => Values(Experience(default), goal);
-
-    /// <summary>The same as last learned, so that who saves does not wait; a roll more or less hardly moves it.</summary>
-    public PlaceValues ValuesAtHand(Goal goal) => Values(last ?? Experience(default), goal);
-
-    private PlaceValues Values(Experience experience, Goal goal)
-    {
-        if (valued is { } known && ReferenceEquals(known.Experience, experience) && known.Goal == goal)
+    /// <summary>What places are worth under a goal.</summary>
+    public PlaceValues Values(Goal goal) =>
+        Learn(l =>
+        {
+            var experience = l.Experience(default);
+            if (valued is not { } known || !ReferenceEquals(known.Experience, experience) || known.Goal != goal)
+                valued = known = new Valued(experience, goal, PlaceValues.Of(experience, goal));
             return known.Values;
-        var values = PlaceValues.Of(experience, goal);
-        valued = new Valued(experience, goal, values);
-        return values;
-    }
+        });
 
-    private sealed record Valued(Experience Experience, Goal Goal, PlaceValues Values);
-
-    private void Forget(Log log)
+    /// <summary>
+    /// The same as last learned, so that who saves or leafs through the rack does not wait: a roll more or less hardly moves it. What was
+    /// learned since is learned meanwhile.
+    /// </summary>
+    public PlaceValues ValuesAtHand(Goal goal)
     {
-        if (ReferenceEquals(learnedFrom, log) && learned.Count < MostWindows)
-            return;
-        learnedFrom = log;
-        learned.Clear();
-        rankings.Clear();
-        courses.Clear();
+        if (valued is not { } known || known.Goal != goal)
+            return Values(goal);
+        if (lessons?.Version != store.Version && Interlocked.CompareExchange(ref refreshing, 1, 0) == 0)
+            _ = Task.Run(() => Refresh(goal));
+        return known.Values;
     }
 
     /// <summary>The names of places and moves, the user's own among them; made anew only when those change.</summary>
@@ -141,4 +90,37 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
             }
         }
     }
+
+    // Learns what the sections ask for first.
+    private void Refresh(Goal goal)
+    {
+        try
+        {
+            Values(goal);
+            Ranking(default, goal, Against.Usual);
+            Courses(goal);
+        }
+        catch (StorageException)
+        {
+            // Who asks next is told.
+        }
+        finally
+        {
+            refreshing = 0;
+        }
+    }
+
+    // Who waited while others learned takes what they learned, if it is of no older log than the one they asked about.
+    private T Learn<T>(Func<Lessons, T> ask)
+    {
+        var asked = store.Version;
+        lock (learning)
+        {
+            if (lessons is null || lessons.Version < asked)
+                lessons = new Lessons(Now, vocabulary);
+            return ask(lessons);
+        }
+    }
+
+    private sealed record Valued(Experience Experience, Goal Goal, PlaceValues Values);
 }

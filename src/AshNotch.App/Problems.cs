@@ -31,17 +31,16 @@ internal sealed class Problems : IExceptionHandler
             BadHttpRequestException { InnerException: JsonException json } => Faulty([
                 new Fault(Path(json), "has a value of the wrong type, or is not valid JSON."),
             ]),
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => new ProblemDetails
-            {
-                Status = StatusCodes.Status413PayloadTooLarge,
-                Title = "That is too much at once.",
-                Detail = "Keep one roll under 2 megabytes; split it in two.",
-            },
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Bounds.TooMuch(Bounds.Largest),
+            // Its own words name types and parameters of the program.
             BadHttpRequestException bad => new ProblemDetails
             {
                 Status = bad.StatusCode,
                 Title = "The request could not be read.",
-                Detail = bad.Message,
+                Detail =
+                    bad.StatusCode == StatusCodes.Status415UnsupportedMediaType
+                        ? "Send it as application/json."
+                        : "Something in its address or its body is missing, or of another kind than it should be.",
             },
             _ => null,
         };

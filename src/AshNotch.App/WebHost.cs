@@ -12,19 +12,18 @@ namespace AshNotch.App;
 /// <summary>Builds the web application.</summary>
 public static class WebHost
 {
-    /// <summary>Most bytes of a request; a retelling is a few kilobytes.</summary>
-    public const long LargestRequest = 2 * 1024 * 1024;
-
     /// <summary>Builds it over an open store, listening on 127.0.0.1 only.</summary>
     public static WebApplication Build(ServeOptions options, LogStore store, MatVocabulary vocabulary)
     {
         var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory });
+        // What stands in the environment cannot make it listen elsewhere, or anything else: it is told by its verbs alone.
+        ((IConfigurationBuilder)builder.Configuration).Sources.Clear();
         builder.Logging.ClearProviders().AddSimpleConsole(c => c.SingleLine = true).SetMinimumLevel(LogLevel.Warning);
-        builder.Configuration["AllowedHosts"] = "127.0.0.1;localhost";
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(IPAddress.Loopback, options.Port);
-            kestrel.Limits.MaxRequestBodySize = LargestRequest;
+            // Ours is asked first, and answers in words.
+            kestrel.Limits.MaxRequestBodySize = Bounds.MostRead;
             kestrel.AddServerHeader = false;
         });
         builder
@@ -35,15 +34,15 @@ public static class WebHost
             .AddSingleton<ImportDesk>()
             .AddHostedService<Upkeep>()
             .AddSingleton(TimeProvider.System);
-        builder.Services.AddHostFiltering(o => o.AllowedHosts = ["127.0.0.1", "localhost"]);
         builder.Services.AddProblemDetails();
         builder.Services.AddExceptionHandler<Problems>();
         builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
         builder.Services.ConfigureHttpJsonOptions(o =>
         {
+            o.SerializerOptions.RespectNullableAnnotations = true;
             o.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             o.SerializerOptions.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
-            o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower));
+            o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
             o.SerializerOptions.Converters.Add(new PlaceIdConverter());
             o.SerializerOptions.Converters.Add(new MoveIdConverter());
         });
@@ -58,11 +57,13 @@ public static class WebHost
         builder.Services.AddResponseCompression(o => o.EnableForHttps = false);
 
         var app = builder.Build();
+        app.Use(Guard.Headers);
         app.UseResponseCompression();
-        app.UseHostFiltering();
         app.UseExceptionHandler();
         app.UseStatusCodePages();
-        app.Use(Guard.Run);
+        app.Use(Guard.KeepOut);
+        app.UseRouting();
+        app.Use(Bounds.Keep);
         app.UsePages();
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
         app.MapPartners()

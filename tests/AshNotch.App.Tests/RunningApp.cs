@@ -27,6 +27,8 @@ public sealed class RunningApp : IAsyncDisposable
 
     public HttpClient Client { get; }
 
+    public IEnumerable<string> Addresses => app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses;
+
     public LogStore Store { get; }
 
     public string Directory { get; }

@@ -28,6 +28,7 @@ public class SayingTests
         Steps = 40,
         Partners = ["a", "b"],
         Rolls = ["r"],
+        InRolls = 1,
         Say = "",
         Why = new Why("", "", "", "", ""),
     };

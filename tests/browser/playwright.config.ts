@@ -4,6 +4,7 @@ export default defineConfig({
   testDir: '.',
   workers: 1,
   timeout: 45_000,
+  expect: { timeout: 10_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/results.json' }]],
   use: {
     launchOptions: {

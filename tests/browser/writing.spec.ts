@@ -43,6 +43,7 @@ test('letters typed while a save is under way belong to the next roll', async ({
   expect(await tellings(page)).toEqual(['I pulled guard. He passed.']);
   await page.keyboard.press('Control+Enter');
   await expect.poll(() => tellings(page)).toEqual(['I pulled guard. He passed.', next]);
+  await expect.poll(() => draftsKept(page)).toEqual([]);
 });
 
 test('a refused roll comes back into the line, and waits beside it when the next is begun', async ({
@@ -67,6 +68,7 @@ test('a refused roll comes back into the line, and waits beside it when the next
   await page.getByRole('button', { name: 'Put it right' }).click();
   await expect(telling(page)).toHaveValue('He swept me.');
   await telling(page).fill('');
+  await expect.poll(() => draftsKept(page)).toEqual([]);
 });
 
 test('where the browser is full the server has the draft, and the page says so', async ({ page }) => {

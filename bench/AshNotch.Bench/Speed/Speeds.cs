@@ -38,7 +38,7 @@ internal static class Speeds
         Print($"  {"notches", 9} {"rolls", 7} {"file MB", 8} {"fastest s", 10} {"median s", 9} {"peak MB", 8}");
         foreach (var target in (int[])[1_000, 25_000, 125_000, 250_000, 500_000, 1_000_000])
         {
-            var log = Repeat(demo, (int)Math.Ceiling(target / (double)own));
+            var log = Repeated.Log((int)Math.Ceiling(target / (double)own));
             var file = Path.GetTempFileName();
             using (var output = File.Create(file))
                 LogWriter.Write(log, output);
@@ -79,24 +79,4 @@ internal static class Speeds
     }
 
     private static void Print(FormattableString line) => Console.WriteLine(line.ToString(CultureInfo.InvariantCulture));
-
-    private static Log Repeat(Log log, int times) =>
-        log with
-        {
-            Sessions =
-            [
-                .. Enumerable
-                    .Range(0, times)
-                    .SelectMany(k =>
-                        log.Sessions.Select(s =>
-                            s with
-                            {
-                                Id = $"{k}-{s.Id}",
-                                Date = s.Date!.Value.AddDays(-(int)((times - 1L - k) * TwentyYears / times)),
-                                Rolls = [.. s.Rolls.Select(r => r with { Id = $"{k}-{r.Id}" })],
-                            }
-                        )
-                    ),
-            ],
-        };
 }

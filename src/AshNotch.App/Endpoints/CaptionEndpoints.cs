@@ -19,9 +19,10 @@ internal static class CaptionEndpoints
                 {
                     var check = new Checker();
                     // A cue takes many times the characters of its words.
-                    var text = check.Text(captions.Text, "text", longest: 10 * Core.Rolls.Limits.LongestText) ?? "";
-                    if (text.Length > 0 && !CaptionReader.IsCaptions(text))
+                    if (captions.Text is { Length: > 0 } given && !CaptionReader.IsCaptions(given))
                         check.Fault("text", "is neither WebVTT nor SubRip; plain words go into the writing line as they are.");
+                    check.ThrowIfFaulty();
+                    var text = check.Text(captions.Text, "text", longest: 10 * Core.Rolls.Limits.LongestText) ?? "";
                     check.ThrowIfFaulty();
                     var told = CaptionReader.Read(text);
                     return TypedResults.Ok(new CaptionedText(told.Stamped, [.. told.Faults.Select(f => f.ToString())]));

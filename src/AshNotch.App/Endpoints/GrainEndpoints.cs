@@ -51,9 +51,9 @@ internal static class GrainEndpoints
     {
         var check = new Checker();
         var whom = check.Term<Against>(asked.Against, "against") ?? Against.Usual;
-        if (asked.Changes.Count > MostChanges)
+        if (asked.Changes?.Count > MostChanges)
             check.Fault("changes", $"at most {MostChanges} changes can be thought through at once; take some out.");
-        var changes = asked.Changes.Select((c, i) => Read(c, check, $"changes[{i}].")).ToList();
+        var changes = RollReading.Each(asked.Changes, "changes", check, static (c, check, path) => Read(c, check, path + "."));
         check.ThrowIfFaulty();
         var aim = SettingsEndpoints.GoalOf(store);
         var experience = cache.Experience(default);

@@ -15,7 +15,10 @@ internal static class PartnerEndpoints
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
         routes
-            .MapGet("/api/partners", (LogCache cache, LogStore store) => List(cache.Log, cache.Values(SettingsEndpoints.GoalOf(store))))
+            .MapGet(
+                "/api/partners",
+                (LogCache cache, LogStore store) => List(cache.Log, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
+            )
             .WithName("partners");
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes.MapPost("/api/partners/{id}/merge", Merge).WithName("mergePartners").ProducesValidationProblem();

@@ -12,7 +12,7 @@ internal static class RollEndpoints
 {
     private const int MostRows = 100;
     private const int UsualSessions = 20;
-    private const int MostSessions = 1000;
+    private const int MostSessions = 100;
 
     public static IEndpointRouteBuilder MapRolls(this IEndpointRouteBuilder routes)
     {
@@ -38,11 +38,11 @@ internal static class RollEndpoints
     {
         var log = cache.Log;
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.Values(SettingsEndpoints.GoalOf(store)), store.RollVersion(id)))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(id)))
             : NoRoll();
     }
 
-    private static Rack Rack(string? partner, string? attire, string? move, int? limit, LogCache cache, LogStore store)
+    private static Rack Rack(string? partner, string? attire, string? move, int? skip, int? limit, LogCache cache, LogStore store)
     {
         var check = new Checker();
         var filter = new RackFilter(
@@ -53,8 +53,9 @@ internal static class RollEndpoints
         check.ThrowIfFaulty();
         return Views.Rack.Of(
             cache.Log,
-            cache.Values(SettingsEndpoints.GoalOf(store)),
+            cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
             filter,
+            Math.Max(0, skip ?? 0),
             Math.Clamp(limit ?? UsualSessions, 1, MostSessions)
         );
     }
@@ -78,7 +79,7 @@ internal static class RollEndpoints
         check.ThrowIfFaulty();
         bool IsIt(Notch n) => n.From == place && n.By == whose && (which is null ? n.Move is null && n.To == led : n.Move == which);
         var log = cache.Log;
-        var values = cache.Values(SettingsEndpoints.GoalOf(store));
+        var values = cache.ValuesAtHand(SettingsEndpoints.GoalOf(store));
         var wanted = id.Take(MostRows).ToHashSet();
         return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(Row);
 

@@ -20,7 +20,7 @@ internal static class TodayEndpoints
         var log = cache.Log;
         var aim = SettingsEndpoints.GoalOf(store);
         var ranking = cache.Ranking(default, aim, Against.Usual);
-        var last = Rack.Of(log, cache.Values(aim), new RackFilter(), limit: 1);
+        var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,

@@ -13,6 +13,9 @@ namespace AshNotch.App.Endpoints;
 /// <summary>The ranking of what really costs.</summary>
 internal static class WeakSpotEndpoints
 {
+    /// <summary>So many rolls of a spot are shown.</summary>
+    private const int MostRolls = 12;
+
     public static IEndpointRouteBuilder MapWeakSpots(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/weak-spots", Rank).WithName("weakSpots").ProducesValidationProblem();
@@ -60,7 +63,8 @@ internal static class WeakSpotEndpoints
     private static WeakSpots Rank(string? aim, string? against, string? attire, string? first, string? last, LogCache cache, LogStore store)
     {
         var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
-        return cache.Ranking(window, goal, whom);
+        var ranking = cache.Ranking(window, goal, whom);
+        return ranking with { Spots = [.. ranking.Spots.Select(s => s with { Rolls = [.. s.Rolls.Take(MostRolls)] })] };
     }
 
     private static (LogWindow Window, Goal Goal, Against Against) Asked(

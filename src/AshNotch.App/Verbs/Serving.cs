@@ -1,5 +1,4 @@
 using AshNotch.App.Endpoints;
-using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Hosting.Server;
@@ -62,7 +61,7 @@ internal static class Serving
         output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
         // The first page should not wait for what can be learned meanwhile.
         var cache = app.Services.GetRequiredService<LogCache>();
-        _ = Task.Run(() => cache.Ranking(default, SettingsEndpoints.GoalOf(store), Against.Usual), stop);
+        _ = Task.Run(() => cache.Courses(SettingsEndpoints.GoalOf(store)), stop);
         await app.WaitForShutdownAsync(stop);
         return 0;
     }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading;
+using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -21,28 +22,27 @@ public sealed record ToRead(
     public Telling Read(LogCache cache, Checker check)
     {
         var text = check.Text(Text, "text") ?? "";
-        var corrections = (Corrections ?? [])
-            .Select(
-                (c, i) =>
-                    new Correction(
-                        check.Text(c.Words, $"corrections[{i}].words") ?? "",
-                        c.Occurrence,
-                        c.Notch is null ? null : RollReading.Read(c.Notch, check, $"corrections[{i}].notch")
-                    )
-            )
-            .ToList();
+        var corrections = RollReading.Each(Corrections, "corrections", check, Read);
         var log = cache.Log;
         var named = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
-        for (var i = 0; i < (Partners?.Count ?? 0); i++)
-        {
-            var name = check.Name(Partners![i].Name, $"partners[{i}].name");
-            var partner = check.Name(Partners[i].Partner, $"partners[{i}].partner") ?? "";
-            if (partner.Length > 0 && log.Partner(partner) is null)
-                check.Fault($"partners[{i}].partner", "is not among the partners; choose another.");
-            if (name is not null)
-                named[name] = partner;
-        }
+        foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
+            named[name] = partner;
         check.ThrowIfFaulty();
         return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named));
+    }
+
+    private static Correction Read(CorrectionView written, Checker check, string at) =>
+        new(
+            check.Text(written.Words, $"{at}.words") ?? "",
+            written.Occurrence,
+            written.Notch is null ? null : RollReading.Read(written.Notch, check, $"{at}.notch")
+        );
+
+    private static (string Name, string Partner) Read(NamedPartner written, Log log, Checker check, string at)
+    {
+        var partner = check.Name(written.Partner, $"{at}.partner") ?? "";
+        if (partner.Length > 0 && log.Partner(partner) is null)
+            check.Fault($"{at}.partner", "is not among the partners; choose another.");
+        return (check.Name(written.Name, $"{at}.name") ?? "", partner);
     }
 }

@@ -59,6 +59,9 @@ public sealed record WeakSpot
     /// <summary>Ids of the rolls it happened in, newest first.</summary>
     public required IReadOnlyList<string> Rolls { get; init; }
 
+    /// <summary>In how many rolls it happened; the list may be cut to the newest.</summary>
+    public required int InRolls { get; init; }
+
     /// <summary>It in one sentence.</summary>
     public required string Say { get; init; }
 

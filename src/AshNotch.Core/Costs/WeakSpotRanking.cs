@@ -63,6 +63,7 @@ public static class WeakSpotRanking
                     Steps = model.Seen[exits[i].Place],
                     Partners = candidate.Partners,
                     Rolls = candidate.Rolls,
+                    InRolls = candidate.Rolls.Count,
                     Say = "",
                     Why = new Why("", "", "", "", ""),
                 }

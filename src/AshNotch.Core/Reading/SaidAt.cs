@@ -75,6 +75,6 @@ public sealed partial record SaidAt(IReadOnlyList<(int Offset, int Seconds)> Tim
                 ],
             };
 
-    [GeneratedRegex(@"\[(?<n>\d{1,3})(?::(?<n>[0-5]\d)){1,2}\]")]
+    [GeneratedRegex(@"\[(?<n>[0-9]{1,3})(?::(?<n>[0-5][0-9])){1,2}\]")]
     private static partial Regex Stamp();
 }

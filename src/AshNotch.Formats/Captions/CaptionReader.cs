@@ -76,10 +76,10 @@ public static partial class CaptionReader
         return minutes > 59 || seconds > 59 ? null : 3600.0 * hours + 60 * minutes + seconds;
     }
 
-    [GeneratedRegex(@"^\s*(\d{1,3}:)?\d{1,2}:\d{2}[.,]\d{3}\s+-->", RegexOptions.Multiline)]
+    [GeneratedRegex(@"^\s*([0-9]{1,3}:)?[0-9]{1,2}:[0-9]{2}[.,][0-9]{3}\s+-->", RegexOptions.Multiline)]
     private static partial Regex TimeLine();
 
-    [GeneratedRegex(@"(?:(?<h>\d{1,3}):)?(?<m>\d{1,2}):(?<s>\d{2})[.,]\d{3}(?=\s)")]
+    [GeneratedRegex(@"(?:(?<h>[0-9]{1,3}):)?(?<m>[0-9]{1,2}):(?<s>[0-9]{2})[.,][0-9]{3}(?=\s)")]
     private static partial Regex Stamp();
 
     [GeneratedRegex("<[^>]*>")]

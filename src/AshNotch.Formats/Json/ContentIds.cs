@@ -14,30 +14,20 @@ internal static class ContentIds
 {
     private const int Length = 24;
 
-    /// <summary>Fills in the ids that are empty. Sessions without one that say the same of themselves are one session.</summary>
+    /// <summary>Fills in the ids that are empty.</summary>
     public static List<Session> Fill(List<Session> sessions)
     {
         if (sessions.TrueForAll(s => s.Id.Length > 0 && s.Rolls.All(r => r.Id.Length > 0)))
             return sessions;
-        var filled = new List<Session>(sessions.Count);
-        var made = new Dictionary<string, int>();
-        foreach (var session in sessions)
+        var times = new Dictionary<string, int>();
+        return [.. sessions.Select(s => WithRolls(s.Id.Length > 0 ? s : Named(s)))];
+
+        Session Named(Session session)
         {
-            if (session.Id.Length > 0)
-            {
-                filled.Add(session);
-                continue;
-            }
-            var id = "s-" + Mark(JsonSerializer.Serialize(LogWriter.Head(session), LogJson.Default.SessionDocument));
-            if (made.TryGetValue(id, out var same))
-                filled[same] = filled[same] with { Rolls = [.. filled[same].Rolls, .. session.Rolls] };
-            else
-            {
-                made[id] = filled.Count;
-                filled.Add(session with { Id = id });
-            }
+            var written = JsonSerializer.Serialize(LogWriter.Head(session), LogJson.Default.SessionDocument);
+            var nth = times[written] = times.GetValueOrDefault(written) + 1;
+            return session with { Id = "s-" + Mark(string.Create(CultureInfo.InvariantCulture, $"{nth}\n{written}")) };
         }
-        return [.. filled.Select(WithRolls)];
     }
 
     private static Session WithRolls(Session session)

@@ -82,15 +82,15 @@ public static class RollReading
     }
 
     /// <summary>Reads the items of a list that may be absent; a null item is a fault.</summary>
-    internal static IReadOnlyList<T> Each<TWritten, T>(
-        List<TWritten>? written,
+    public static IReadOnlyList<T> Each<TWritten, T>(
+        IReadOnlyList<TWritten?>? written,
         string where,
         Checker check,
         Func<TWritten, Checker, string, T> read
     )
         where TWritten : class
     {
-        if (written is null or [])
+        if (written is null or { Count: 0 })
             return [];
         var items = new List<T>(written.Count);
         for (var i = 0; i < written.Count; i++)

@@ -86,7 +86,9 @@
 </div>
 <Failed of={kept} />
 {#if kept.value}
-  {#if kept.value.length === 0}<p class="quiet mt-2">There is none yet; the first is made soon after your first roll.</p>{/if}
+  {#if kept.value.length === 0}<p class="quiet mt-2">
+      There is none yet; the first is made soon after your first roll.
+    </p>{/if}
   <ul class="mt-2" aria-label="Copies">
     {#each kept.value.slice(0, all ? undefined : few) as backup (backup.name)}
       <li>

@@ -5,6 +5,7 @@
   import { day, plain, times } from '../base/words';
   import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
+  import { tellTrouble } from '../kit/notices';
   import Waiting from '../kit/Waiting.svelte';
   import RollRow from '../parts/RollRow.svelte';
   import Terms from '../parts/Terms.svelte';
@@ -13,20 +14,38 @@
 
   let { params }: { params?: { id?: string } } = $props();
 
-  const step = 24;
+  const page = 12;
   let partner = $state('');
   let attire = $state('');
   let move = $state('');
-  let limit = $state(step / 2);
   const id = $derived(params?.id);
   const filtered = $derived(!!(partner || attire || move));
 
   need(vocabulary);
   const partners = resource(() => got(api.GET('/api/partners')));
-  const asked = resource(() =>
-    got(api.GET('/api/rack', { params: { query: { partner, attire, move, limit } } })),
-  );
+  // Asked again, the rack is as far down as it was; with other filters it begins at the top.
+  let shown = page;
+  let last = '';
+  const asked = resource(async () => {
+    const filters = [partner, attire, move].join(' ');
+    if (filters !== last) shown = page;
+    last = filters;
+    const query = { partner, attire, move, skip: 0, limit: shown };
+    return got(api.GET('/api/rack', { params: { query } }));
+  });
   const rack = $derived(asked.value);
+
+  async function more() {
+    if (!rack) return;
+    const query = { partner, attire, move, skip: rack.sessions.length, limit: page };
+    try {
+      const next = await got(api.GET('/api/rack', { params: { query } }));
+      asked.value = { ...next, sessions: [...rack.sessions, ...next.sessions] };
+      shown = asked.value.sessions.length;
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
 </script>
 
 <svelte:head><title>Rack · Ash Notch</title></svelte:head>
@@ -78,8 +97,8 @@
         </section>
       {/each}
       {#if rack.more > 0}
-        <button class="may mt-4" onclick={() => (limit += step)}
-          >Show {times(Math.min(step, rack.more), 'more session')}</button
+        <button class="may mt-4" onclick={more}
+          >Show {times(Math.min(page, rack.more), 'more session')}</button
         >
       {/if}
     {/if}

@@ -44,9 +44,9 @@
     <p>{course.say}</p>
   {/if}
   <h3>
-    {spot.rolls.length > rolls.length
-      ? `The newest ${rolls.length} of ${spot.rolls.length} rolls`
-      : times(spot.rolls.length, 'roll')}
+    {spot.inRolls > rolls.length
+      ? `The newest ${rolls.length} of ${spot.inRolls} rolls`
+      : times(spot.inRolls, 'roll')}
   </h3>
   {#each rolls as row (row.id)}<RollRow {row} dated />{/each}
 </section>

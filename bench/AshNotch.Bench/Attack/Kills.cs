@@ -1,13 +1,11 @@
-using System.Diagnostics;
-using System.Net.Http.Json;
 using AshNotch.Storage;
 
-namespace AshNotch.Bench;
+namespace AshNotch.Bench.Attack;
 
 /// <summary>
 /// 200 saves over HTTP with a kill -9 in the middle: every acknowledged roll must be there afterwards, and the file whole.
 /// </summary>
-internal static class Crash
+internal static class Kills
 {
     private const int Saves = 200;
 
@@ -48,7 +46,7 @@ internal static class Crash
 
     private static async Task SaveUntilKilled(string directory, List<string> acknowledged, int killAfter)
     {
-        using var server = await Server.Start(directory);
+        using var server = await Served.Start(directory);
         var saving = Task.Run(async () =>
         {
             for (var i = 0; i < Saves; i++)
@@ -73,76 +71,12 @@ internal static class Crash
 
     private static async Task SaveTheRest(string directory, List<string> acknowledged)
     {
-        using var server = await Server.Start(directory);
+        using var server = await Served.Start(directory);
         for (var i = acknowledged.Count; i < Saves; i++)
         {
             if (await server.Save($"r{i}"))
                 acknowledged.Add($"r{i}");
         }
         server.Kill();
-    }
-
-    private sealed class Server : IDisposable
-    {
-        private readonly Process process;
-        private readonly HttpClient client;
-
-        private Server(Process process, string address)
-        {
-            this.process = process;
-            client = new HttpClient { BaseAddress = new Uri(address) };
-        }
-
-        public static async Task<Server> Start(string directory)
-        {
-            var process = Process.Start(
-                new ProcessStartInfo(
-                    "dotnet",
-                    [Path.Combine(AppContext.BaseDirectory, "AshNotch.App.dll"), "serve", "--data", directory, "--port", "0"]
-                )
-                {
-                    RedirectStandardError = true,
-                }
-            )!;
-            var line = await process.StandardError.ReadLineAsync() ?? throw new InvalidOperationException("the server said nothing");
-            return new Server(process, line.Split(' ').First(w => w.StartsWith("http", StringComparison.Ordinal)));
-        }
-
-        public async Task<bool> Save(string id)
-        {
-            try
-            {
-                var told = new
-                {
-                    text = "Standing. I pulled guard to half guard. He knee cut to side control. I escaped to half guard.",
-                    session = new
-                    {
-                        date = "2026-03-02",
-                        kind = "class",
-                        attire = "gi",
-                    },
-                };
-                using var answer = await client.PutAsJsonAsync($"/api/rolls/{id}/telling", told);
-                return answer.IsSuccessStatusCode;
-            }
-            catch (HttpRequestException)
-            {
-                return false;
-            }
-        }
-
-        public void Kill()
-        {
-            if (!process.HasExited)
-                process.Kill();
-            process.WaitForExit();
-        }
-
-        public void Dispose()
-        {
-            Kill();
-            client.Dispose();
-            process.Dispose();
-        }
     }
 }

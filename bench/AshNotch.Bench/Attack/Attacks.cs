@@ -1,0 +1,20 @@
+namespace AshNotch.Bench.Attack;
+
+/// <summary>Attacks on a running program: on 127.0.0.1 only, in data directories of its own, for some minutes.</summary>
+internal static class Attacks
+{
+    private const int KillRounds = 100;
+
+    /// <summary>Runs one of them, or all; 1 when anything did not hold.</summary>
+    public static async Task<int> Run(string which)
+    {
+        var held = true;
+        if (which is "all" or "kills")
+            held &= await Kills.Run(KillRounds) == 0;
+        if (which is "all" or "reading")
+            held &= Hostile.Run();
+        if (which is "all" or "load")
+            held &= await Load.Run();
+        return held ? 0 : 1;
+    }
+}

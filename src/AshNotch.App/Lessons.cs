@@ -1,0 +1,54 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Core.Weeks;
+using AshNotch.Storage;
+
+namespace AshNotch.App;
+
+/// <summary>What one state of the log teaches, worked out as it is asked for and kept as long as the log stays so.</summary>
+/// <param name="from">The log.</param>
+/// <param name="vocabulary">The vocabulary.</param>
+internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary)
+{
+    private const int MostWindows = 4;
+    private readonly Dictionary<LogWindow, Experience> learned = [];
+    private readonly Dictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
+    private readonly Dictionary<Goal, Courses> courses = [];
+    private Experience? ofAllWeeks;
+
+    /// <summary>The version of the log.</summary>
+    public long Version => from.Version;
+
+    /// <summary>What a part of the log taught.</summary>
+    public Experience Experience(LogWindow window)
+    {
+        if (learned.TryGetValue(window, out var known))
+            return known;
+        if (learned.Count >= MostWindows)
+        {
+            learned.Clear();
+            rankings.Clear();
+        }
+        return learned[window] = Core.Skill.Experience.Of(window.Of(from.Log), vocabulary);
+    }
+
+    /// <summary>The ranking of a part of the log.</summary>
+    public WeakSpots Ranking(LogWindow window, Goal goal, Against against) =>
+        rankings.TryGetValue((window, goal, against), out var known)
+            ? known
+            : rankings[(window, goal, against)] = WeakSpotRanking.Of(Experience(window), goal, against);
+
+    /// <summary>How things went over the weeks.</summary>
+    public Courses Courses(Goal goal) =>
+        courses.TryGetValue(goal, out var known)
+            ? known
+            : courses[goal] = Core.Weeks.Courses.Of(OfAllWeeks(), Followed.Of(Experience(default), Ranking(default, goal, Against.Usual)));
+
+    /// <summary>How one thing went over the weeks.</summary>
+    public Courses Courses(Subject subject) => Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
+
+    private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary);
+}
