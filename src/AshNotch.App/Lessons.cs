@@ -41,14 +41,21 @@ internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary)
             ? known
             : rankings[(window, goal, against)] = WeakSpotRanking.Of(Experience(window), goal, against);
 
-    /// <summary>How things went over the weeks.</summary>
-    public Courses Courses(Goal goal) =>
-        courses.TryGetValue(goal, out var known)
-            ? known
-            : courses[goal] = Core.Weeks.Courses.Of(OfAllWeeks(), Followed.Of(Experience(default), Ranking(default, goal, Against.Usual)));
+    /// <summary>How things went over the weeks, as followed from what the log taught.</summary>
+    public Courses Courses(Goal goal, Experience experience, WeakSpots ranking)
+    {
+        lock (courses)
+            return courses.TryGetValue(goal, out var known)
+                ? known
+                : courses[goal] = Core.Weeks.Courses.Of(OfAllWeeks(), Followed.Of(experience, ranking));
+    }
 
     /// <summary>How one thing went over the weeks.</summary>
-    public Courses Courses(Subject subject) => Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
+    public Courses Courses(Subject subject)
+    {
+        lock (courses)
+            return Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
+    }
 
     private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary);
 }

@@ -48,10 +48,15 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     public WeakSpots Ranking(LogWindow window, Goal goal, Against against) => Learn(l => l.Ranking(window, goal, against));
 
     /// <summary>How things went over the weeks.</summary>
-    public Courses Courses(Goal goal) => Learn(l => l.Courses(goal));
+    public Courses Courses(Goal goal)
+    {
+        // Apart from the learning: who asks for the ranking does not wait for the weeks.
+        var (from, experience, ranking) = Learn(l => (l, l.Experience(default), l.Ranking(default, goal, Against.Usual)));
+        return from.Courses(goal, experience, ranking);
+    }
 
     /// <summary>How one thing went over the weeks.</summary>
-    public Courses Courses(Subject subject) => Learn(l => l.Courses(subject));
+    public Courses Courses(Subject subject) => Learn(l => l).Courses(subject);
 
     /// <summary>What places are worth under a goal.</summary>
     public PlaceValues Values(Goal goal) =>
@@ -98,7 +103,6 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
         {
             Values(goal);
             Ranking(default, goal, Against.Usual);
-            Courses(goal);
         }
         catch (StorageException)
         {

@@ -186,38 +186,72 @@ public sealed class LogStore : IDisposable
         Using(connection =>
         {
             using var moment = connection.BeginTransaction(deferred: true);
-            var here = LogRows.Whole(connection);
-            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Log)), here.Version);
+            return (Planned(connection, coming), LogRows.Version(connection));
         });
 
     /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
     /// <exception cref="StorageException">The log was changed since the plan was made.</exception>
     public Import? Import(ImportPlan plan, long version, ImportChoice choice, DateTimeOffset now) =>
-        Write(connection =>
-            LogRows.Version(connection) == version
-                ? TakingIn.Apply(connection, plan, choice, now)
-                : throw new StorageException(
-                    "the log has changed since you looked at what the file would change; look at it again. Nothing was taken in.",
-                    StorageTrouble.Changed
-                )
-        );
+        Import(
+            plan,
+            choice,
+            now,
+            connection =>
+                LogRows.Version(connection) == version
+                    ? plan
+                    : throw new StorageException(
+                        "the log has changed since you looked at what the file would change; look at it again. Nothing was taken in.",
+                        StorageTrouble.Changed
+                    )
+        ).Done;
 
     /// <summary>Takes a whole log in as the plan has it: what is new or was never edited here comes, the rest stays.</summary>
-    public Import? Import(Log log, DateTimeOffset now, ImportChoice? choice = null)
+    public Import? Import(Log log, DateTimeOffset now, ImportChoice? choice = null) =>
+        ImportAsPlanned(log, now, choice ?? ImportChoice.AsPlanned).Done;
+
+    /// <summary>The same, with the plan that was carried out.</summary>
+    public (Import? Done, ImportPlan Plan) ImportAsPlanned(Log log, DateTimeOffset now, ImportChoice choice)
     {
-        while (true)
+        var (plan, version) = PlanImport(log);
+        // Where somebody saved in between it is made anew, with everybody else waiting.
+        return Import(plan, choice, now, connection => LogRows.Version(connection) == version ? plan : Planned(connection, log));
+    }
+
+    private (Import? Done, ImportPlan Plan) Import(
+        ImportPlan plan,
+        ImportChoice choice,
+        DateTimeOffset now,
+        Func<SqliteConnection, ImportPlan> inForce
+    ) =>
+        Using(connection =>
         {
-            var (plan, version) = PlanImport(log);
+            Staged staged;
+            using (var apart = connection.BeginTransaction(deferred: true))
+            {
+                staged = Staged.Of(connection, plan);
+                apart.Commit();
+            }
             try
             {
-                return Import(plan, version, choice ?? ImportChoice.AsPlanned, now);
+                return Write(
+                    connection,
+                    () =>
+                    {
+                        var carried = inForce(connection);
+                        if (!Staged.IsFor(plan, carried))
+                        {
+                            staged.Dispose();
+                            staged = Staged.Of(connection, carried);
+                        }
+                        return (TakingIn.Apply(connection, carried, staged, choice, now), carried);
+                    }
+                );
             }
-            catch (StorageException e) when (e.Trouble == StorageTrouble.Changed)
+            finally
             {
-                // Somebody saved in between; the plan is made anew.
+                staged.Dispose();
             }
-        }
-    }
+        });
 
     /// <summary>What was taken in, newest first.</summary>
     public IReadOnlyList<Import> Imports() => Using(Undoing.List);
@@ -255,7 +289,9 @@ public sealed class LogStore : IDisposable
                     ]
             )
                 connection.Run($"DELETE FROM {table}");
-            TakingIn.Apply(connection, ImportPlan.Of(log, TakingIn.Known(connection, new Log())), ImportChoice.AsPlanned, now);
+            var plan = ImportPlan.Of(log, TakingIn.Known(connection, new Log()));
+            using (var staged = Staged.Of(connection, plan))
+                TakingIn.Apply(connection, plan, staged, ImportChoice.AsPlanned, now);
             connection.Run("DELETE FROM import");
             connection.Run("INSERT INTO setting (name, value) VALUES ($1, 'yes')", DemoMark);
             return true;
@@ -402,6 +438,9 @@ public sealed class LogStore : IDisposable
     // A night belongs to the day before until three in the morning.
     private static DateTime Night(DateTimeOffset now) => now.DateTime.AddHours(-3).Date;
 
+    private static ImportPlan Planned(SqliteConnection connection, Log coming) =>
+        ImportPlan.Of(coming, TakingIn.Known(connection, LogRows.Whole(connection).Log));
+
     private Backup Found(string name) =>
         BackupFolder.Of(file.Directory).Find(name)
         ?? throw new StorageException($"there is no backup '{name}'; it may have been thinned out.");
@@ -427,15 +466,17 @@ public sealed class LogStore : IDisposable
         }
     }
 
-    private T Write<T>(Func<SqliteConnection, T> write)
+    private T Write<T>(Func<SqliteConnection, T> write) => Write(writer, () => write(writer));
+
+    private T Write<T>(SqliteConnection connection, Func<T> write)
     {
         lock (writing)
         {
             try
             {
                 file.ThrowIfMoved();
-                using var transaction = writer.BeginTransaction(deferred: false);
-                var result = write(writer);
+                using var transaction = connection.BeginTransaction(deferred: false);
+                var result = write();
                 file.ThrowIfMoved();
                 transaction.Commit();
                 (lastWrite, folded) = (Environment.TickCount64, false);

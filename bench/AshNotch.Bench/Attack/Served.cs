@@ -13,8 +13,7 @@ internal sealed class Served : IDisposable
     {
         this.process = process;
         // What it says must be read, or it waits.
-        process.ErrorDataReceived += (_, _) => { };
-        process.BeginErrorReadLine();
+        _ = process.StandardError.ReadToEndAsync();
         Client = new HttpClient(new SocketsHttpHandler { MaxConnectionsPerServer = 200 })
         {
             BaseAddress = new Uri(address),

@@ -16,6 +16,9 @@ internal static class WeakSpotEndpoints
     /// <summary>So many rolls of a spot are shown.</summary>
     private const int MostRolls = 12;
 
+    private const int UsualSpots = 40;
+    private const int MostSpots = 1000;
+
     public static IEndpointRouteBuilder MapWeakSpots(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/weak-spots", Rank).WithName("weakSpots").ProducesValidationProblem();
@@ -60,11 +63,25 @@ internal static class WeakSpotEndpoints
         return Reach.Of(cache.Experience(window), goal, whom);
     }
 
-    private static WeakSpots Rank(string? aim, string? against, string? attire, string? first, string? last, LogCache cache, LogStore store)
+    private static WeakSpots Rank(
+        string? aim,
+        string? against,
+        string? attire,
+        string? first,
+        string? last,
+        int? limit,
+        LogCache cache,
+        LogStore store
+    )
     {
         var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
         var ranking = cache.Ranking(window, goal, whom);
-        return ranking with { Spots = [.. ranking.Spots.Select(s => s with { Rolls = [.. s.Rolls.Take(MostRolls)] })] };
+        var shown = ranking.Spots.Take(Math.Clamp(limit ?? UsualSpots, 1, MostSpots));
+        return ranking with
+        {
+            Spots = [.. shown.Select(s => s with { Rolls = [.. s.Rolls.Take(MostRolls)] })],
+            InAll = ranking.Spots.Count,
+        };
     }
 
     private static (LogWindow Window, Goal Goal, Against Against) Asked(

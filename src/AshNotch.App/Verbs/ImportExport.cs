@@ -23,8 +23,7 @@ internal static class ImportExport
         ReportOwnTerms(read.OwnTerms, output);
         var directory = data ?? DataDirectory.Own;
         using var store = LogStore.Open(directory);
-        var (plan, version) = store.PlanImport(read.Log);
-        var done = store.Import(plan, version, ImportChoice.AsPlanned with { Theirs = theirs }, DateTimeOffset.UtcNow);
+        var (done, plan) = store.ImportAsPlanned(read.Log, DateTimeOffset.UtcNow, ImportChoice.AsPlanned with { Theirs = theirs });
         output.Say(done is null ? $"Nothing of it changes {directory}." : $"{done.Summary}, in {directory}.");
         var stays = plan.Rolls.Count(r => r.Standing.IsOpen() && !r.Standing.IsTaken());
         if (stays > 0 && !theirs)

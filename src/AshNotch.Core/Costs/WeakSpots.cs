@@ -25,4 +25,8 @@ public sealed record WeakSpots(
     string Caveat,
     IReadOnlyList<WeakSpot> Spots,
     IReadOnlyList<Untested> Untested
-);
+)
+{
+    /// <summary>How many spots there are; the list may be cut to the first.</summary>
+    public int InAll { get; init; } = Spots.Count;
+}

@@ -18,6 +18,12 @@ internal sealed record Clause(
     IReadOnlySet<string> Names
 )
 {
+    /// <summary>
+    /// Nobody says one thing in more words. What looks at a clause looks at it again for each name in it, so its length must be bounded for
+    /// the time of reading to grow with the text alone.
+    /// </summary>
+    public const int MostWords = 100;
+
     private static readonly HashSet<string> Joins =
     [
         "and",
@@ -63,7 +69,9 @@ internal sealed record Clause(
         var next = 0;
         for (var i = 0; i <= words.Count; i++)
         {
-            var ends = i == words.Count || (i > first && !inside[i] && (IsBreak(words, i) || IsNewSubject(words, i, first, names)));
+            var ends =
+                i == words.Count
+                || (i > first && !inside[i] && (i - first >= MostWords || IsBreak(words, i) || IsNewSubject(words, i, first, names)));
             if (!ends)
                 continue;
             var here = new List<Found>();

@@ -82,6 +82,6 @@ public static partial class CaptionReader
     [GeneratedRegex(@"(?:(?<h>[0-9]{1,3}):)?(?<m>[0-9]{1,2}):(?<s>[0-9]{2})[.,][0-9]{3}(?=\s)")]
     private static partial Regex Stamp();
 
-    [GeneratedRegex("<[^>]*>")]
+    [GeneratedRegex("<[^<>]*>")]
     private static partial Regex Tag();
 }

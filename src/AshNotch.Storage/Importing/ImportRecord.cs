@@ -39,12 +39,15 @@ internal sealed class ImportRecord : IDisposable
     /// <param name="id">Its id.</param>
     /// <param name="before">How it was written before; null when it was not there.</param>
     /// <param name="after">How it is written now.</param>
-    public void Note(ImportedKind kind, string id, string? before, string after)
+    public void Note(ImportedKind kind, string id, string? before, string after) => NoteMarked(kind, id, before, Mark(after));
+
+    /// <summary>Notes a change of which the mark is known.</summary>
+    public void NoteMarked(ImportedKind kind, string id, string? before, string mark)
     {
         note.Parameters[1].Value = Say(kind);
         note.Parameters[2].Value = id;
         note.Parameters[3].Value = before ?? (object)DBNull.Value;
-        note.Parameters[4].Value = Mark(after);
+        note.Parameters[4].Value = mark;
         note.ExecuteNonQuery();
         var key = (kind, before is null);
         counts[key] = counts.GetValueOrDefault(key) + 1;

@@ -22,7 +22,12 @@ internal static class TakingIn
         );
 
     /// <summary>Takes it in; null when nothing was to be changed.</summary>
-    public static Import? Apply(SqliteConnection connection, ImportPlan plan, ImportChoice choice, DateTimeOffset now)
+    /// <param name="connection">The connection, inside the transaction.</param>
+    /// <param name="plan">The plan.</param>
+    /// <param name="staged">Its new rolls, laid ready.</param>
+    /// <param name="choice">What is taken of the rest.</param>
+    /// <param name="now">When.</param>
+    public static Import? Apply(SqliteConnection connection, ImportPlan plan, Staged staged, ImportChoice choice, DateTimeOffset now)
     {
         using var record = new ImportRecord(connection, now);
         foreach (var coming in plan.Partners.Where(p => choice.Takes($"partner:{p.Partner.Id}", p.Standing)))
@@ -33,8 +38,11 @@ internal static class TakingIn
         }
         foreach (var coming in plan.Sessions)
             Apply(connection, coming, choice, record);
+        staged.Copy();
+        foreach (var (id, mark) in staged.Marks)
+            record.NoteMarked(ImportedKind.Roll, id, null, mark);
         using var writer = new RollWriter(connection);
-        foreach (var coming in plan.Rolls.Where(r => choice.Takes($"roll:{r.Roll.Id}", r.Standing)))
+        foreach (var coming in plan.Rolls.Where(r => r.Standing != Standing.New && choice.Takes($"roll:{r.Roll.Id}", r.Standing)))
         {
             writer.Save(coming.Session, coming.Roll, now, "imported");
             var before =

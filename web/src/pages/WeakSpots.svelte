@@ -29,6 +29,7 @@
     against,
     attire: attire || undefined,
     first: weeks ? weeksAgo(weeks) : undefined,
+    limit: Math.max(40, shown),
   });
   const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query } })));
   const ranking = $derived(asked.value);
@@ -116,9 +117,9 @@
           </button>
         </li>
       {/each}
-      {#if ranking.spots.length > shown}
+      {#if ranking.inAll > shown}
         <li>
-          <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.spots.length}</button>
+          <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.inAll}</button>
         </li>
       {/if}
     </ol>
