@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
@@ -11,12 +12,15 @@ namespace AshNotch.App;
 /// <summary>What one state of the log teaches, worked out as it is asked for and kept as long as the log stays so.</summary>
 /// <param name="from">The log.</param>
 /// <param name="vocabulary">The vocabulary.</param>
-internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary)
+/// <param name="before">What an earlier state taught; it only saves time.</param>
+internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary, Lessons? before)
 {
     private const int MostWindows = 4;
     private readonly Dictionary<LogWindow, Experience> learned = [];
-    private readonly Dictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
+    private readonly ConcurrentDictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
     private readonly Dictionary<Goal, Courses> courses = [];
+    private readonly Experience? wholeBefore = before?.learned.GetValueOrDefault(default);
+    private readonly Experience? weeksBefore = before?.ofAllWeeks;
     private Experience? ofAllWeeks;
 
     /// <summary>The version of the log.</summary>
@@ -32,8 +36,11 @@ internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary)
             learned.Clear();
             rankings.Clear();
         }
-        return learned[window] = Core.Skill.Experience.Of(window.Of(from.Log), vocabulary);
+        return learned[window] = Core.Skill.Experience.Of(window.Of(from.Log), vocabulary, before: window == default ? wholeBefore : null);
     }
+
+    /// <summary>The ranking of a part of the log, if it was worked out already; may be asked while others learn.</summary>
+    public WeakSpots? Known(LogWindow window, Goal goal, Against against) => rankings.GetValueOrDefault((window, goal, against));
 
     /// <summary>The ranking of a part of the log.</summary>
     public WeakSpots Ranking(LogWindow window, Goal goal, Against against) =>
@@ -57,5 +64,5 @@ internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary)
             return Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
     }
 
-    private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary);
+    private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary, weeksBefore);
 }

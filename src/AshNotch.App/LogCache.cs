@@ -16,7 +16,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 {
     private readonly Lock gate = new();
     private readonly Lock learning = new();
-    private Lessons? lessons;
+    private const int MostFlights = 32;
+    private readonly Dictionary<(LogWindow, Goal, Against), Task<WeakSpots>> flights = [];
+    private volatile Lessons? lessons;
     private volatile Valued? valued;
     private int refreshing;
     private LogSnapshot? kept;
@@ -46,6 +48,26 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 
     /// <summary>The ranking of a part of the log.</summary>
     public WeakSpots Ranking(LogWindow window, Goal goal, Against against) => Learn(l => l.Ranking(window, goal, against));
+
+    /// <summary>The same, for many who ask at once: all wait for one, and none holds a thread meanwhile.</summary>
+    public async Task<WeakSpots> RankingInTime(LogWindow window, Goal goal, Against against)
+    {
+        var asked = store.Version;
+        while (true)
+        {
+            if (lessons is { } now && now.Version >= asked && now.Known(window, goal, against) is { } known)
+                return known;
+            Task<WeakSpots> under;
+            lock (flights)
+            {
+                if (!flights.TryGetValue((window, goal, against), out under!) || under.IsCompleted)
+                    flights[(window, goal, against)] = under = Task.Run(() => Ranking(window, goal, against));
+                if (flights.Count > MostFlights)
+                    flights.Clear();
+            }
+            await under;
+        }
+    }
 
     /// <summary>How things went over the weeks.</summary>
     public Courses Courses(Goal goal)
@@ -121,7 +143,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
         lock (learning)
         {
             if (lessons is null || lessons.Version < asked)
-                lessons = new Lessons(Now, vocabulary);
+                lessons = new Lessons(Now, vocabulary, lessons);
             return ask(lessons);
         }
     }

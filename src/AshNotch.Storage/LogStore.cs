@@ -182,12 +182,11 @@ public sealed class LogStore : IDisposable
         );
 
     /// <summary>What taking a log in would change, with the version of the log that was looked at. Nothing is changed.</summary>
-    public (ImportPlan Plan, long Version) PlanImport(Log coming) =>
-        Using(connection =>
-        {
-            using var moment = connection.BeginTransaction(deferred: true);
-            return (Planned(connection, coming), LogRows.Version(connection));
-        });
+    public (ImportPlan Plan, long Version) PlanImport(Log coming)
+    {
+        var (plan, from) = Planned(coming);
+        return (plan, from.Version);
+    }
 
     /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
     /// <exception cref="StorageException">The log was changed since the plan was made.</exception>
@@ -212,10 +211,24 @@ public sealed class LogStore : IDisposable
     /// <summary>The same, with the plan that was carried out.</summary>
     public (Import? Done, ImportPlan Plan) ImportAsPlanned(Log log, DateTimeOffset now, ImportChoice choice)
     {
-        var (plan, version) = PlanImport(log);
-        // Where somebody saved in between it is made anew, with everybody else waiting.
-        return Import(plan, choice, now, connection => LogRows.Version(connection) == version ? plan : Planned(connection, log));
+        var (plan, from) = Planned(log);
+        return Import(plan, choice, now, InForce);
+
+        // Where somebody saved in between, what they changed is looked at again, with everybody else waiting.
+        ImportPlan InForce(SqliteConnection connection)
+        {
+            var here = LogRows.Since(from, connection);
+            return here.Version == from.Version ? plan : ImportPlan.Of(log, TakingIn.Known(connection, here.Log), plan);
+        }
     }
+
+    private (ImportPlan Plan, LogSnapshot From) Planned(Log coming) =>
+        Using(connection =>
+        {
+            using var moment = connection.BeginTransaction(deferred: true);
+            var here = LogRows.Whole(connection);
+            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Log)), here);
+        });
 
     private (Import? Done, ImportPlan Plan) Import(
         ImportPlan plan,
@@ -437,9 +450,6 @@ public sealed class LogStore : IDisposable
 
     // A night belongs to the day before until three in the morning.
     private static DateTime Night(DateTimeOffset now) => now.DateTime.AddHours(-3).Date;
-
-    private static ImportPlan Planned(SqliteConnection connection, Log coming) =>
-        ImportPlan.Of(coming, TakingIn.Known(connection, LogRows.Whole(connection).Log));
 
     private Backup Found(string name) =>
         BackupFolder.Of(file.Directory).Find(name)

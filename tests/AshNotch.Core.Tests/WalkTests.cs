@@ -120,4 +120,70 @@ public class WalkTests
             Assert.Single(Steps(LogOf(Pass with { Move = new("underhook"), To = new("dogfight/neutral") }))).To?.Value
         );
     }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void A_walk_that_goes_on_from_an_earlier_one_is_the_same_as_one_made_anew(int seed)
+    {
+        var random = new Random(seed);
+        var (log, walk) = (new Log(), Walk.Empty);
+        for (var turn = 0; turn < 60; turn++)
+        {
+            log = Changed(log, random, turn);
+            walk = Walk.Of(log, MatVocabulary.BuiltIn, before: walk);
+            var anew = Walk.Of(log, MatVocabulary.BuiltIn);
+            Assert.Equal(anew.Kinds, walk.Kinds);
+            Assert.Equal(anew.Starts, walk.Starts);
+            Assert.Equal(anew.Steps, walk.Steps);
+            Assert.Equal(anew.Notches, walk.Notches);
+            Assert.Equal(anew.Rolls.Select(r => (r.Logged, r.Weight, r.Joints)), walk.Rolls.Select(r => (r.Logged, r.Weight, r.Joints)));
+        }
+    }
+
+    // A roll more, a session changed, one taken out.
+    private static Log Changed(Log log, Random random, int turn)
+    {
+        var sessions = log.Sessions.ToList();
+        var at = random.Next(sessions.Count + 1);
+        switch (sessions.Count == 0 || at == sessions.Count ? 0 : random.Next(3))
+        {
+            case 0:
+                sessions.Insert(at, Told(turn, random));
+                break;
+            case 1:
+                sessions[at] = sessions[at] with { Rolls = [.. sessions[at].Rolls, .. Told(turn, random).Rolls] };
+                break;
+            default:
+                sessions.RemoveAt(at);
+                break;
+        }
+        return log with { Sessions = sessions };
+    }
+
+    private static Session Told(int turn, Random random)
+    {
+        PlaceId[] places = [new("half-guard/bottom"), new("mount/top"), new("side-control/bottom"), new("back-control/top")];
+        Notch Any() =>
+            Pass with
+            {
+                From = places[random.Next(4)],
+                To = places[random.Next(4)],
+                Outcome = random.Next(2) == 0 ? Outcome.Landed : Outcome.Stopped,
+            };
+        return new Session
+        {
+            Id = $"s{turn}",
+            Date = Day.AddDays(random.Next(3)),
+            Rolls =
+            [
+                new Roll
+                {
+                    Id = $"r{turn}",
+                    Exchanges = [new Exchange { Start = places[random.Next(4)], Notches = [Any(), Any(), Any()] }],
+                },
+            ],
+        };
+    }
 }

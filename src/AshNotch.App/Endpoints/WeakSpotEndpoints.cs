@@ -63,7 +63,7 @@ internal static class WeakSpotEndpoints
         return Reach.Of(cache.Experience(window), goal, whom);
     }
 
-    private static WeakSpots Rank(
+    private static async Task<WeakSpots> Rank(
         string? aim,
         string? against,
         string? attire,
@@ -75,7 +75,7 @@ internal static class WeakSpotEndpoints
     )
     {
         var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
-        var ranking = cache.Ranking(window, goal, whom);
+        var ranking = await cache.RankingInTime(window, goal, whom);
         var shown = ranking.Spots.Take(Math.Clamp(limit ?? UsualSpots, 1, MostSpots));
         return ranking with
         {

@@ -24,14 +24,36 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     /// <param name="vocabulary">Where moves usually lead, used when a landing names no place.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
     /// <param name="halfLifeWeeks">After how many weeks a step counts half.</param>
-    public static Walk Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null, double halfLifeWeeks = HalfLifeWeeks)
+    /// <param name="before">
+    /// The walk of an earlier state of the same log: what stands before the first change is taken from it. The result is the same without it.
+    /// </param>
+    public static Walk Of(
+        Log log,
+        MatVocabulary vocabulary,
+        DateOnly? asOf = null,
+        double halfLifeWeeks = HalfLifeWeeks,
+        Walk? before = null
+    )
     {
         var today = asOf ?? log.Sessions.Max(s => s.Date) ?? DateOnly.MinValue;
         var walked = new Walked(vocabulary);
-        foreach (var logged in log.Rolls)
-            walked.Add(logged, Recency(logged.Session.Date, today, halfLifeWeeks) * (logged.Roll.Intensity == Intensity.Light ? 0.5 : 1));
-        return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches);
+        var known = before is not null && before.Today == today && before.HalfLife.Equals(halfLifeWeeks) ? before.Rolls : [];
+        foreach (var session in log.Sessions)
+        {
+            if (walked.Takes(session, known, before!))
+                continue;
+            for (var r = 0; r < session.Rolls.Count; r++)
+            {
+                var logged = new LoggedRoll(session, session.Rolls[r], r);
+                walked.Add(logged, Recency(session.Date, today, halfLifeWeeks) * (logged.Roll.Intensity == Intensity.Light ? 0.5 : 1));
+            }
+        }
+        return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches) { Today = today, HalfLife = halfLifeWeeks };
     }
+
+    private DateOnly Today { get; init; }
+
+    private double HalfLife { get; init; }
 
     private static double Recency(DateOnly? day, DateOnly today, double halfLifeWeeks) =>
         day is null ? 0.5 : Math.Pow(0.5, Math.Max(0, today.DayNumber - day.Value.DayNumber) / 7.0 / halfLifeWeeks);
@@ -49,6 +71,36 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         public List<Start> Starts { get; } = [];
 
         public int Notches { get; private set; }
+
+        private bool changed;
+
+        // Takes a session whole that stands in the known walk just so, with all before it.
+        public bool Takes(Session session, IReadOnlyList<WalkedRoll> known, Walk before)
+        {
+            var last = Rolls.Count + session.Rolls.Count;
+            if (changed || last > known.Count || (session.Rolls.Count > 0 && !ReferenceEquals(known[Rolls.Count].Logged.Session, session)))
+            {
+                changed = true;
+                return false;
+            }
+            for (var i = Rolls.Count; i < last; i++)
+            {
+                var roll = known[i];
+                Rolls.Add(roll);
+                while (Kinds.Count < roll.KindsAfter)
+                    Take(before.Kinds[Kinds.Count]);
+                while (Starts.Count < roll.StartsAfter)
+                    Starts.Add(before.Starts[Starts.Count]);
+                Notches += roll.Notches;
+            }
+            return true;
+        }
+
+        private void Take(StepKind kind)
+        {
+            kinds[(kind.From, kind.By, kind.Move, kind.To, kind.Result)] = kind;
+            Kinds.Add(kind);
+        }
 
         public void Add(LoggedRoll logged, double weight)
         {
@@ -87,6 +139,11 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
             Notches += notches;
             Rolls.Add(
                 new WalkedRoll(logged, weight, steps.ToArray(), taps, landings, stays, joints, gaps, notches > 0 && timed == notches)
+                {
+                    Notches = notches,
+                    KindsAfter = Kinds.Count,
+                    StartsAfter = Starts.Count,
+                }
             );
         }
 
@@ -125,10 +182,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         {
             var key = (from, notch.By, notch.Move, to, result);
             if (!kinds.TryGetValue(key, out var kind))
-            {
-                kinds[key] = kind = new StepKind(Kinds.Count, from, notch.By, notch.Move, to, result);
-                Kinds.Add(kind);
-            }
+                Take(kind = new StepKind(Kinds.Count, from, notch.By, notch.Move, to, result));
             return kind;
         }
     }

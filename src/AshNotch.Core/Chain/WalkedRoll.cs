@@ -24,6 +24,15 @@ public sealed record WalkedRoll(
     bool IsTimed
 )
 {
+    /// <summary>How many notches it has, teaching or not.</summary>
+    internal int Notches { get; init; }
+
+    /// <summary>How many kinds of steps the walk knew after it.</summary>
+    internal int KindsAfter { get; init; }
+
+    /// <summary>How many starts it had after it.</summary>
+    internal int StartsAfter { get; init; }
+
     /// <summary>The roll itself.</summary>
     public Roll Roll => Logged.Roll;
 }

@@ -19,11 +19,14 @@ public sealed record ImportPlan(
 )
 {
     /// <summary>Lays a file beside a log.</summary>
-    public static ImportPlan Of(Log coming, Known known)
+    /// <param name="coming">The file.</param>
+    /// <param name="known">What the log knows.</param>
+    /// <param name="before">The plan made from an earlier state of the log: what is untouched since is taken from it.</param>
+    public static ImportPlan Of(Log coming, Known known, ImportPlan? before = null)
     {
         var people = new ComingPeople(coming.Partners, known);
         return new ImportPlan(
-            Rolled(coming, known, people),
+            Rolled(coming, known, people, before),
             people.Partners,
             Heads(coming, known.Log),
             [.. coming.OwnNames.Select(n => Named(n, known.Log))],
@@ -41,32 +44,38 @@ public sealed record ImportPlan(
         && Focuses.Count == 0
         && Practitioner == practitioner;
 
-    private static List<ComingRoll> Rolled(Log coming, Known known, ComingPeople people)
+    private static List<ComingRoll> Rolled(Log coming, Known known, ComingPeople people, ImportPlan? before)
     {
-        var kept = new Dictionary<string, LoggedRoll>();
+        var planned = before?.Rolls.Where(r => r.Standing == Standing.Same).ToDictionary(r => r.Roll.Id) ?? [];
+        var logged = new Dictionary<string, LoggedRoll>();
         foreach (var roll in known.Log.Rolls)
-            kept[roll.Roll.Id] = roll;
+            logged[roll.Roll.Id] = roll;
         var rolls = new List<ComingRoll>();
         foreach (var (session, written, _) in coming.Rolls)
         {
             var roll = written with { Partner = people.Here(written.Partner) };
-            var here = kept.GetValueOrDefault(roll.Id);
+            var here = logged.GetValueOrDefault(roll.Id);
+            if (here is not null && planned.TryGetValue(roll.Id, out var same) && ReferenceEquals(same.Kept, here.Roll))
+            {
+                rolls.Add(same);
+                continue;
+            }
             var deleted = here is null ? known.Deleted.GetValueOrDefault(roll.Id) : null;
-            var before = here?.Roll ?? deleted;
+            var kept = here?.Roll ?? deleted;
             var standing = Standings.Of(
-                before is null ? null : known.WriteRoll(before),
+                kept is null ? null : known.WriteRoll(kept),
                 deleted is not null,
                 () => known.FormsOfRoll(roll.Id),
-                before is null ? "" : known.WriteRoll(roll)
+                kept is null ? "" : known.WriteRoll(roll)
             );
             rolls.Add(
                 new ComingRoll(
                     roll,
                     here?.Session.Id ?? session.Id,
                     session.Date,
-                    before,
+                    kept,
                     standing,
-                    before is null || standing == Standing.Same ? [] : Differences.Of(before, roll)
+                    kept is null || standing == Standing.Same ? [] : Differences.Of(kept, roll)
                 )
             );
         }

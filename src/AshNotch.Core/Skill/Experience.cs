@@ -15,16 +15,17 @@ public sealed record Experience(Log Log, Walk Walk, SkillModel Model, MatVocabul
     /// <param name="log">The log.</param>
     /// <param name="vocabulary">The vocabulary.</param>
     /// <param name="asOf">The day recency counts back from; the newest session when null.</param>
-    public static Experience Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null)
+    /// <param name="before">What an earlier state of the same log taught; it only saves time.</param>
+    public static Experience Of(Log log, MatVocabulary vocabulary, DateOnly? asOf = null, Experience? before = null)
     {
-        var walk = Walk.Of(log, vocabulary, asOf);
+        var walk = Walk.Of(log, vocabulary, asOf, before: before?.Walk);
         return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
     }
 
     /// <summary>Learns from a log with every week counting alike: what average weeks are like.</summary>
-    public static Experience OfAllWeeks(Log log, MatVocabulary vocabulary)
+    public static Experience OfAllWeeks(Log log, MatVocabulary vocabulary, Experience? before = null)
     {
-        var walk = Walk.Of(log, vocabulary, halfLifeWeeks: double.PositiveInfinity);
+        var walk = Walk.Of(log, vocabulary, halfLifeWeeks: double.PositiveInfinity, before: before?.Walk);
         return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
     }
 }

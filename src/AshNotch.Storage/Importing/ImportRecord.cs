@@ -39,18 +39,22 @@ internal sealed class ImportRecord : IDisposable
     /// <param name="id">Its id.</param>
     /// <param name="before">How it was written before; null when it was not there.</param>
     /// <param name="after">How it is written now.</param>
-    public void Note(ImportedKind kind, string id, string? before, string after) => NoteMarked(kind, id, before, Mark(after));
-
-    /// <summary>Notes a change of which the mark is known.</summary>
-    public void NoteMarked(ImportedKind kind, string id, string? before, string mark)
+    public void Note(ImportedKind kind, string id, string? before, string after)
     {
         note.Parameters[1].Value = Say(kind);
         note.Parameters[2].Value = id;
         note.Parameters[3].Value = before ?? (object)DBNull.Value;
-        note.Parameters[4].Value = mark;
+        note.Parameters[4].Value = Mark(after);
         note.ExecuteNonQuery();
         var key = (kind, before is null);
         counts[key] = counts.GetValueOrDefault(key) + 1;
+    }
+
+    /// <summary>Counts new ones that were noted otherwise.</summary>
+    public void Count(ImportedKind kind, int noted)
+    {
+        if (noted > 0)
+            counts[(kind, true)] = counts.GetValueOrDefault((kind, true)) + noted;
     }
 
     /// <summary>Closes the record; null, and nothing of it left, when there was nothing to change.</summary>

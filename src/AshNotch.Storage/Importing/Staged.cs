@@ -16,14 +16,14 @@ internal sealed class Staged : IDisposable
 
     private readonly SqliteConnection connection;
 
-    private Staged(SqliteConnection connection, IReadOnlyDictionary<string, string> marks)
+    private Staged(SqliteConnection connection, int count)
     {
         this.connection = connection;
-        Marks = marks;
+        Count = count;
     }
 
-    /// <summary>The marks of the rolls as they are written, by id.</summary>
-    public IReadOnlyDictionary<string, string> Marks { get; }
+    /// <summary>How many there are.</summary>
+    public int Count { get; }
 
     /// <summary>Lays the new rolls of a plan ready.</summary>
     public static Staged Of(SqliteConnection connection, ImportPlan plan)
@@ -40,13 +40,24 @@ internal sealed class Staged : IDisposable
             foreach (var one in coming)
                 rows.Add(one.Session, one.Roll);
         }
-        var marks = coming.AsParallel().Select(r => (r.Roll.Id, Mark: ImportRecord.Mark(HistoryTable.Written(r.Roll))));
-        return new Staged(connection, marks.ToDictionary(m => m.Id, m => m.Mark));
+        connection.Run("CREATE TEMP TABLE staged_mark (id, mark)");
+        using var mark = connection.Command("INSERT INTO temp.staged_mark VALUES ($1, $2)", "", "");
+        foreach (var (id, made) in coming.AsParallel().Select(r => (r.Roll.Id, ImportRecord.Mark(HistoryTable.Written(r.Roll)))))
+        {
+            (mark.Parameters[0].Value, mark.Parameters[1].Value) = (id, made);
+            mark.ExecuteNonQuery();
+        }
+        return new Staged(connection, coming.Count);
     }
 
-    /// <summary>Copies them into the log, each after those its session has.</summary>
-    public void Copy()
+    /// <summary>Copies them into the log, each after those its session has, and what undoes it into the record of the import.</summary>
+    public void Copy(long import)
     {
+        connection.Run(
+            "INSERT INTO main.import_change (import, what, id, after) SELECT $1, $2, id, mark FROM temp.staged_mark ORDER BY id",
+            import,
+            ImportRecord.Say(ImportedKind.Roll)
+        );
         var first = connection.Value("SELECT coalesce(max(key), 0) FROM main.roll")!;
         connection.Run(
             $"INSERT INTO main.roll ({Columns("roll")}) SELECT {Shifted("roll", "key")} FROM temp.staged_roll s ORDER BY s.key",
@@ -66,7 +77,7 @@ internal sealed class Staged : IDisposable
     /// <inheritdoc/>
     public void Dispose()
     {
-        foreach (var table in Tables)
+        foreach (var table in (string[])[.. Tables, "mark"])
             connection.Run($"DROP TABLE IF EXISTS temp.staged_{table}");
     }
 

@@ -38,9 +38,8 @@ internal static class TakingIn
         }
         foreach (var coming in plan.Sessions)
             Apply(connection, coming, choice, record);
-        staged.Copy();
-        foreach (var (id, mark) in staged.Marks)
-            record.NoteMarked(ImportedKind.Roll, id, null, mark);
+        staged.Copy(record.Key);
+        record.Count(ImportedKind.Roll, staged.Count);
         using var writer = new RollWriter(connection);
         foreach (var coming in plan.Rolls.Where(r => r.Standing != Standing.New && choice.Takes($"roll:{r.Roll.Id}", r.Standing)))
         {
