@@ -72,7 +72,10 @@ public class ClassTellingTests
     [InlineData("I swept tall one. Oak was next to us.", null)]
     [InlineData("I swept him.", null)]
     public void A_nickname_in_the_telling_says_whom_it_was_with_when_it_is_the_only_one(string text, string? who) =>
-        Assert.Equal(who, Assert.Single(ClassReader.Read(text, Trade.With(null), Partners)).With?.Known);
+        Assert.Equal(
+            who,
+            Assert.Single(ClassReader.Read(text, Trade.With(null), Partners, stop: TestContext.Current.CancellationToken)).With?.Known
+        );
 
     [Theory]
     [InlineData("With Rowan, blue belt, bigger than me. He passed.", "Rowan", Belt.Blue, RelativeSize.Heavier)]

@@ -150,7 +150,11 @@ public class ReadingTests
         };
         Correction[] corrections = [new("knee cut", 1, right), new("swept", 0, null)];
         const string Text = "He hit a knee cut. He hit a knee cut. He swept me. I recovered guard.";
-        var rolls = Corrections.Apply(ClassReader.Read(Text, Trade.With(null), []), Text, corrections);
+        var rolls = Corrections.Apply(
+            ClassReader.Read(Text, Trade.With(null), [], stop: TestContext.Current.CancellationToken),
+            Text,
+            corrections
+        );
         Assert.Equal(
             ["knee-cut-pass", "smash-pass", "guard-recovery"],
             Assert.Single(rolls).Read.Exchanges.SelectMany(e => e.Exchange.Notches).Select(n => n.Move?.Value)

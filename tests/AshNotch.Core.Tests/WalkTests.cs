@@ -186,4 +186,19 @@ public class WalkTests
             ],
         };
     }
+
+    [Fact]
+    public void Of_a_thousand_places_of_ones_own_those_told_of_most_are_followed()
+    {
+        var notches = Enumerable
+            .Range(0, 1000)
+            .SelectMany(i => Enumerable.Repeat(Pass with { From = new($"own-{i}/top"), To = new($"own-{i + 1}/top") }, i < 10 ? 3 : 1))
+            .ToArray();
+        var walk = Walk.Of(LogOf(notches), MatVocabulary.BuiltIn);
+        var places = walk.Steps.Select(s => s.From).Distinct().ToList();
+        Assert.Equal(Walk.MostOwnPlaces, places.Count);
+        Assert.Equal(1001 - Walk.MostOwnPlaces, walk.PlacesLeftOut);
+        Assert.Superset(Enumerable.Range(0, 10).Select(i => new PlaceId($"own-{i}/top")).ToHashSet(), places.ToHashSet());
+        Assert.All(walk.Steps, s => Assert.True(s.To is null || places.Contains(s.To.Value)));
+    }
 }

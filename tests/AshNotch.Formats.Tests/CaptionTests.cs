@@ -92,14 +92,21 @@ public class CaptionTests
             "Started in my half guard.\nAt 0:10 they tried the knee cut pass.\nAt 0:40 I got the old school sweep.\nAt 1:05 I "
             + "almost got the americana.\nAt 1:50 they got the guard recovery.\nReset.\nStarted standing.\nAt 2:30 they got the "
             + "double leg.\nAt 4:00 they finished the kimura.";
-        var roll = new Roll { Id = "r", Exchanges = [.. RollReader.Read(Text, Book).Exchanges.Select(e => e.Exchange)] };
+        var roll = new Roll
+        {
+            Id = "r",
+            Exchanges = [.. RollReader.Read(Text, Book, stop: TestContext.Current.CancellationToken).Exchanges.Select(e => e.Exchange)],
+        };
         Assert.Equal(6, roll.Notches.Count());
         var cues = CaptionWriter.Cues(roll, MatVocabulary.BuiltIn);
         foreach (var written in (string[])[CaptionWriter.Vtt(cues), CaptionWriter.Srt(cues)])
         {
             var told = CaptionReader.Read(written);
             Assert.Empty(told.Faults);
-            var back = told.Said.Give(RollReader.Read(told.Text, Book)).Exchanges.Select(e => e.Exchange).ToList();
+            var back = told
+                .Said.Give(RollReader.Read(told.Text, Book, stop: TestContext.Current.CancellationToken))
+                .Exchanges.Select(e => e.Exchange)
+                .ToList();
             Assert.Equal(roll.Notches.Select(Whole), back.SelectMany(e => e.Notches).Select(Whole));
             Assert.Equal(roll.Exchanges.Select(e => (e.Start, e.End)), back.Select(e => (e.Start, e.End)));
         }
@@ -130,7 +137,7 @@ public class CaptionTests
             };
             var told = CaptionReader.Read(CaptionWriter.Vtt(CaptionWriter.Cues(timed, MatVocabulary.BuiltIn)));
             var back = told
-                .Said.Give(RollReader.Read(told.Text, Book))
+                .Said.Give(RollReader.Read(told.Text, Book, stop: TestContext.Current.CancellationToken))
                 .Exchanges.SelectMany(e => e.Exchange.Notches)
                 .Select(Whole)
                 .ToList();

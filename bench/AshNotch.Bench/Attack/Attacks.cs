@@ -9,6 +9,10 @@ internal static class Attacks
     public static async Task<int> Run(string which)
     {
         var held = true;
+        if (which is "all" or "fuzz")
+            held &= await Fuzz.Run();
+        if (which is "all" or "damaged")
+            held &= await Damaged.Run();
         if (which is "all" or "kills")
             held &= await Kills.Run(KillRounds) == 0;
         if (which is "all" or "reading")

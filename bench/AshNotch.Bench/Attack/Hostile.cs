@@ -24,6 +24,7 @@ internal static class Hostile
         ("one word", "a"),
         ("names", "Oak Elm Ashby Rowan Hazel "),
         ("questions", "did he sweep me? or was it me? "),
+        ("rolls", "Then with Oak. He swept me. "),
         ("letters apart", "a b c d e f g "),
     ];
 
@@ -34,7 +35,7 @@ internal static class Hostile
         Console.WriteLine($"hostile texts of {string.Join(", ", Lengths)} characters: seconds to read");
         var held = true;
         foreach (var (name, piece) in Pieces)
-            held &= Row(name, Lengths.Select(n => Seconds(() => RollReader.Read(Repeat(piece, n), book))));
+            held &= Row(name, Lengths.Select(n => Seconds(() => ClassReader.Read(Repeat(piece, n), book, []))));
         held &= Row(
             "captions of <",
             Lengths.Select(n => Seconds(() => CaptionReader.Read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + new string('<', 9 * n))))

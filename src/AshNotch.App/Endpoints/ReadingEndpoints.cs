@@ -12,8 +12,8 @@ internal static class ReadingEndpoints
         routes
             .MapPost(
                 "/api/read",
-                (ToRead toRead, LogCache cache, LogStore store) =>
-                    ReadingView.Of(toRead.Read(cache, new Checker()), cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
+                (ToRead toRead, LogCache cache, LogStore store, CancellationToken stop) =>
+                    ReadingView.Of(toRead.Read(cache, new Checker(), stop), cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
             )
             .WithName("read")
             .ProducesValidationProblem();

@@ -16,14 +16,21 @@ internal static class TellingEndpoints
         return routes;
     }
 
-    private static Ok<ToldAndKept> Keep(string id, RollTold told, LogCache cache, LogStore store, TimeProvider clock)
+    private static Ok<ToldAndKept> Keep(
+        string id,
+        RollTold told,
+        LogCache cache,
+        LogStore store,
+        TimeProvider clock,
+        CancellationToken stop
+    )
     {
         var check = new Checker();
         if (string.IsNullOrWhiteSpace(told.Text))
             check.Fault("text", "is empty; tell what happened, even in one line.");
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(head, id, check);
-        var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners).Read(cache, check);
+        var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners).Read(cache, check, stop);
         var session = RollIntake.Head(told.Session, check);
         check.ThrowIfFaulty();
 

@@ -19,7 +19,8 @@ public sealed record ToRead(
     /// <summary>Reads the telling with all that the log knows.</summary>
     /// <param name="cache">The log and its names.</param>
     /// <param name="check">Collects what is wrong.</param>
-    public Telling Read(LogCache cache, Checker check)
+    /// <param name="stop">Nobody waits for it any more.</param>
+    public Telling Read(LogCache cache, Checker check, CancellationToken stop)
     {
         var text = check.Text(Text, "text") ?? "";
         var corrections = RollReading.Each(Corrections, "corrections", check, Read);
@@ -28,7 +29,7 @@ public sealed record ToRead(
         foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
             named[name] = partner;
         check.ThrowIfFaulty();
-        return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named));
+        return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named), stop);
     }
 
     private static Correction Read(CorrectionView written, Checker check, string at) =>

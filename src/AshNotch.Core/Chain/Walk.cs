@@ -13,6 +13,15 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     /// <summary>After how many weeks a step counts half, unless told otherwise. The authors' judgement.</summary>
     public const double HalfLifeWeeks = 8;
 
+    /// <summary>
+    /// Of places that the vocabulary does not know, so many are followed: those that most was told of. Each makes every draw of the model
+    /// slower; nobody drills a thousand places.
+    /// </summary>
+    public const int MostOwnPlaces = 40;
+
+    /// <summary>How many places of the user's own were told of too rarely to be followed.</summary>
+    public int PlacesLeftOut { get; private init; }
+
     /// <summary>The walk of no rolls at all.</summary>
     public static Walk Empty { get; } = new([], [], [], 0);
 
@@ -36,7 +45,28 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     )
     {
         var today = asOf ?? log.Sessions.Max(s => s.Date) ?? DateOnly.MinValue;
-        var walked = new Walked(vocabulary);
+        var walk = Of(log, vocabulary, today, halfLifeWeeks, before, new HashSet<PlaceId>());
+        var rare = walk.RareOwnPlaces(vocabulary);
+        return rare.Count == 0
+            ? walk
+            : Of(log, vocabulary, today, halfLifeWeeks, null, rare) with
+            {
+                // Another walk cannot go on from one that leaves something out.
+                HalfLife = double.NaN,
+                PlacesLeftOut = rare.Count,
+            };
+    }
+
+    private static Walk Of(
+        Log log,
+        MatVocabulary vocabulary,
+        DateOnly today,
+        double halfLifeWeeks,
+        Walk? before,
+        IReadOnlySet<PlaceId> leftOut
+    )
+    {
+        var walked = new Walked(vocabulary, leftOut);
         var known = before is not null && before.Today == today && before.HalfLife.Equals(halfLifeWeeks) ? before.Rolls : [];
         foreach (var session in log.Sessions)
         {
@@ -51,6 +81,19 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches) { Today = today, HalfLife = halfLifeWeeks };
     }
 
+    private HashSet<PlaceId> RareOwnPlaces(MatVocabulary vocabulary)
+    {
+        var own = Kinds
+            .SelectMany(k => new[] { k.From, k.To ?? k.From })
+            .Concat(Starts.Select(s => s.Place))
+            .Where(p => vocabulary.Place(p) is null)
+            .ToHashSet();
+        if (own.Count <= MostOwnPlaces)
+            return [];
+        var told = Steps.CountBy(s => s.From).ToDictionary();
+        return [.. own.OrderByDescending(p => told.GetValueOrDefault(p)).ThenBy(p => p.Value, StringComparer.Ordinal).Skip(MostOwnPlaces)];
+    }
+
     private DateOnly Today { get; init; }
 
     private double HalfLife { get; init; }
@@ -58,7 +101,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     private static double Recency(DateOnly? day, DateOnly today, double halfLifeWeeks) =>
         day is null ? 0.5 : Math.Pow(0.5, Math.Max(0, today.DayNumber - day.Value.DayNumber) / 7.0 / halfLifeWeeks);
 
-    private sealed class Walked(MatVocabulary vocabulary)
+    private sealed class Walked(MatVocabulary vocabulary, IReadOnlySet<PlaceId> leftOut)
     {
         private readonly Dictionary<(PlaceId, Who, MoveId?, PlaceId?, StepResult), StepKind> kinds = [];
 
@@ -111,7 +154,12 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
             {
                 var exchange = roll.Exchanges[e];
                 var startsLate = e == 0 && roll.Partial.Contains(PartialAccount.StartsLate);
-                if (Whereabouts.StartOf(exchange) is { } place && !startsLate && roll.Kind != RollKind.Positional)
+                if (
+                    Whereabouts.StartOf(exchange) is { } place
+                    && !leftOut.Contains(place)
+                    && !startsLate
+                    && roll.Kind != RollKind.Positional
+                )
                     Starts.Add(new Start(place, weight));
                 // A start that is only taken from the first notch cannot show that something before it was left out.
                 var led = exchange.Start;
@@ -161,7 +209,13 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
 
         private StepKind? Read(Notch notch)
         {
-            if (notch.From is not { } from || notch.Outcome == Outcome.Threatened || notch.Given is not null || notch.IsOfSurroundings)
+            if (
+                notch.From is not { } from
+                || leftOut.Contains(from)
+                || notch.Outcome == Outcome.Threatened
+                || notch.Given is not null
+                || notch.IsOfSurroundings
+            )
                 return null;
             var move = vocabulary.Move(notch.Move);
             // A grip that leaves the two where they are says nothing of what comes next.
@@ -172,7 +226,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
             if (notch.Outcome != Outcome.Landed)
                 return Kind(from, notch, null, StepResult.Stays);
             if (Whereabouts.LedTo(notch, vocabulary) is { } to)
-                return Kind(from, notch, to, StepResult.Lands);
+                return leftOut.Contains(to) ? Kind(from, notch, null, StepResult.Lands) : Kind(from, notch, to, StepResult.Lands);
             // It led back to where it was, or is a submission that is on but moved nobody; else nobody knows where.
             var movedNobody = notch.To is not null || move is { IsSubmission: true } or { To: not null };
             return Kind(from, notch, null, movedNobody ? StepResult.Stays : StepResult.Lands);

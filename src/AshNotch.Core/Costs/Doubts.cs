@@ -20,6 +20,9 @@ internal static class Doubts
         if (walk.Rolls.Count < FewRolls)
             return $"With {(walk.Rolls.Count == 1 ? "one roll" : $"{walk.Rolls.Count} rolls")} this is a first idea, and the order will "
                 + "change. Tell whom each roll was with, and what was stopped.";
+        if (walk.PlacesLeftOut > 0)
+            return $"Your log names {walk.PlacesLeftOut + Walk.MostOwnPlaces} places of your own; the {Walk.MostOwnPlaces} you told "
+                + "most of are followed. Give the others names of ours, and they count.";
         if (spots[0].FirstShare < StandsOut)
             return string.Create(
                 CultureInfo.InvariantCulture,

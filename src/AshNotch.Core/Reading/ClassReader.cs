@@ -10,7 +10,14 @@ public static class ClassReader
     /// <param name="book">The names of places and moves, the user's own among them.</param>
     /// <param name="partners">The partners, so that their names are known.</param>
     /// <param name="first">Id of the partner chosen beside the telling; holds for the first roll unless the telling says otherwise.</param>
-    public static IReadOnlyList<ToldRoll> Read(string text, Phrasebook book, IReadOnlyList<Partner> partners, string? first = null)
+    /// <param name="stop">Nobody waits for it any more.</param>
+    public static IReadOnlyList<ToldRoll> Read(
+        string text,
+        Phrasebook book,
+        IReadOnlyList<Partner> partners,
+        string? first = null,
+        CancellationToken stop = default
+    )
     {
         var plain = SaidAt.Of(text).Text;
         var words = Word.Split(plain);
@@ -26,7 +33,7 @@ public static class ClassReader
         {
             var stretch = text[start..opening.Start];
             var told = with ?? (rolls.Count > 0 || first is null ? partner.Only(IndexAt(start), IndexAt(opening.Start)) : null);
-            var read = RollReader.Read(stretch, book, NameOf(told, rolls.Count == 0 ? first : null, partners));
+            var read = RollReader.Read(stretch, book, NameOf(told, rolls.Count == 0 ? first : null, partners), stop);
             // "Good class tonight. First roll with Oak": what comes before tells of no roll by itself.
             var isRoll = opening.Start == text.Length || with is not null || read.Exchanges.Any(e => e.Exchange.Notches.Count > 0);
             if (isRoll)

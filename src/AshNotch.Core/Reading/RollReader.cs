@@ -26,7 +26,8 @@ public static class RollReader
     /// <param name="text">The telling of one roll.</param>
     /// <param name="book">The names of places and moves, the user's own among them.</param>
     /// <param name="partnerName">The partner's nickname, so that it is known when the text uses it.</param>
-    public static RollRead Read(string text, Phrasebook book, string? partnerName = null)
+    /// <param name="stop">Nobody waits for it any more.</param>
+    public static RollRead Read(string text, Phrasebook book, string? partnerName = null, CancellationToken stop = default)
     {
         (text, var said) = SaidAt.Of(text);
         var words = Word.Split(text);
@@ -42,6 +43,7 @@ public static class RollReader
         var unread = new List<Unread>();
         for (var c = 0; c < clauses.Count; c++)
         {
+            stop.ThrowIfCancellationRequested();
             var clause = clauses[c];
             if ((clause.NewSentence || c == 0 || clause.Says("next time")) && TakeawayOpenings.Any(o => StartsWith(clause, o)))
             {

@@ -42,8 +42,14 @@ public sealed class Telling
     /// <param name="book">The names of places and moves, the user's own among them.</param>
     /// <param name="partners">The partners, so that their names are known.</param>
     /// <param name="aside">What was said beside it.</param>
-    public static Telling Read(string text, Phrasebook book, IReadOnlyList<Partner> partners, TellingAside aside) =>
-        new(text, ClassReader.Read(text, book, partners, aside.Partner), aside, partners);
+    /// <param name="stop">Nobody waits for it any more.</param>
+    public static Telling Read(
+        string text,
+        Phrasebook book,
+        IReadOnlyList<Partner> partners,
+        TellingAside aside,
+        CancellationToken stop = default
+    ) => new(text, ClassReader.Read(text, book, partners, aside.Partner, stop), aside, partners);
 
     /// <summary>
     /// Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.
