@@ -188,6 +188,13 @@ public sealed class LogStore : IDisposable
         return (plan, from.Version);
     }
 
+    /// <summary>What taking a log in would bring where there is no log yet. None is made.</summary>
+    public static ImportPlan PlanFirstImport(Log coming) =>
+        ImportPlan.Of(
+            coming,
+            new Known(new Log(), new Dictionary<string, Roll>(), _ => [], _ => [], id => id, HistoryTable.Written, HistoryTable.Written)
+        );
+
     /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
     /// <exception cref="StorageException">The log was changed since the plan was made.</exception>
     public Import? Import(ImportPlan plan, long version, ImportChoice choice, DateTimeOffset now) =>

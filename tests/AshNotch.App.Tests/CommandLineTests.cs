@@ -211,4 +211,54 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(2, (await Run("", "export", "--format", "vtt", "--data", data)).Code);
         Assert.Equal(1, (await Run("", "export", "--format", "vtt", "--roll", "none", "--data", data)).Code);
     }
+
+    [Fact]
+    public async Task Everything_goes_to_one_file_and_comes_back()
+    {
+        var (data, copy) = (Path.Combine(directory, "data"), Path.Combine(directory, "copy.db"));
+        Assert.Equal(0, (await Run("", "import", DemoData.File, "--data", data)).Code);
+        var before = (await Run("", "export", "--data", data)).Out;
+        Assert.Equal(0, (await Run("", "backup", copy, "--data", data)).Code);
+        Assert.Equal(0, (await Run("", "undo-import", "--data", data)).Code);
+        Assert.NotEqual(before, (await Run("", "export", "--data", data)).Out);
+        Assert.Equal(0, (await Run("", "restore", copy, "--data", data)).Code);
+        Assert.Equal(before, (await Run("", "export", "--data", data)).Out);
+        Assert.Equal(0, (await Run("", "check", "--data", data)).Code);
+        await File.WriteAllTextAsync(
+            Path.Combine(data, "ash-notch.db"),
+            "spoilt, and long enough to be looked at",
+            TestContext.Current.CancellationToken
+        );
+        var (code, _, said) = await Run("", "export", "--data", data);
+        Assert.Equal(1, code);
+        Assert.Contains("is damaged", said, StringComparison.Ordinal);
+        Assert.Equal(0, (await Run("", "restore", copy, "--data", data)).Code);
+        Assert.Equal(before, (await Run("", "export", "--data", data)).Out);
+        Assert.Equal(1, (await Run("", "restore", Path.Combine(directory, "none.db"), "--data", data)).Code);
+    }
+
+    [Fact]
+    public async Task What_an_import_would_change_is_said_as_JSON_and_nothing_is_changed()
+    {
+        var data = Path.Combine(directory, "data");
+        var (code, plan, _) = await Run("", "import", DemoData.File, "--data", data, "--dry-run");
+        Assert.Equal(0, code);
+        Assert.Equal(120, (int)JsonNode.Parse(plan)!["rolls"]!["new"]!);
+        Assert.False(Directory.Exists(data));
+        await Run("{ \"format\": \"ash-notch-log\", \"version\": 1 }", "import", "-", "--data", data);
+        var before = (await Run("", "export", "--data", data)).Out;
+        await Run("", "import", DemoData.File, "--data", data, "--dry-run");
+        Assert.Equal(before, (await Run("", "export", "--data", data)).Out);
+        var (_, _, said) = await Run("", "undo-import", "--data", data);
+        Assert.Contains("no import to take back", said, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_demo_takes_no_directory_and_an_empty_one_is_refused()
+    {
+        Assert.Equal(2, (await Run("", "demo", "--data", directory)).Code);
+        var (code, _, said) = await Run("", "serve", "--data", "");
+        Assert.Equal(1, code);
+        Assert.Contains("names no directory", said, StringComparison.Ordinal);
+    }
 }

@@ -158,4 +158,49 @@ public class KeepingApiTests
         Assert.Contains("removed or replaced", (string?)why!["detail"], StringComparison.Ordinal);
         System.IO.Directory.CreateDirectory(app.Directory);
     }
+
+    [Fact]
+    public async Task Whatever_is_accepted_is_exported_and_imported_to_the_same_bytes()
+    {
+        // As JSON writes them.
+        string[] texts =
+        [
+            "\"plain\"",
+            """ "\u00e9 or e\u0301" """,
+            """ "\u202eright to left\u202c" """,
+            """ "\ud83e\udd3c\ud83c\udffd\u200d\u2640\ufe0f" """,
+            """ "a\u0000b" """,
+            """ "half \ud800 pair" """,
+            """ "tab\tand\r\nlines" """,
+            """ " spaces at its ends " """,
+            """ "\ufeffmark" """,
+            """ "\u2028\u2029" """,
+            """ "'; DROP TABLE roll; --" """,
+            """ "\"quotes\" \\ and / <tags> &amp;" """,
+            "\"\"",
+        ];
+        await using var app = await RunningApp.Start();
+        var taken = 0;
+        for (var i = 0; i < texts.Length; i++)
+        {
+            var written = texts[i];
+            var (partner, _) = await app.Put(
+                $"/api/partners/p{i}",
+                $$"""{ "name": {{written}}, "notes": {{written}}, "traits": [ {{written}} ] }"""
+            );
+            var (roll, _) = await app.Put(
+                $"/api/rolls/r{i}",
+                $$"""{ "session": { "date": "2026-03-02", "notes": {{written}} }, "roll": { "notes": {{written}}, "retelling": {{written}}, "rules": {{written}} } }"""
+            );
+            Assert.InRange(partner, 200, 400);
+            Assert.InRange(roll, 200, 400);
+            taken += roll == 200 ? 1 : 0;
+        }
+        Assert.InRange(taken, 8, texts.Length - 2);
+        var exported = await app.Client.GetStringAsync("/api/export", TestContext.Current.CancellationToken);
+        await using var other = await RunningApp.Start();
+        var (_, look) = await other.Post("/api/import/look", exported);
+        await other.Post("/api/import", $$"""{ "file": "{{look!["file"]}}", "version": {{look["version"]}} }""");
+        Assert.Equal(exported, await other.Client.GetStringAsync("/api/export", TestContext.Current.CancellationToken));
+    }
 }

@@ -40,8 +40,13 @@ internal static class ImportExport
     {
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
-        using var store = LogStore.Open(data ?? DataDirectory.Own);
-        var (plan, version) = store.PlanImport(read.Log);
+        var directory = data ?? DataDirectory.Own;
+        var (plan, version) = (LogStore.PlanFirstImport(read.Log), 0L);
+        if (File.Exists(Path.Combine(directory, LogStore.FileName)))
+        {
+            using var store = LogStore.Open(directory);
+            (plan, version) = store.PlanImport(read.Log);
+        }
         return output.Json(ImportView.Of(plan, read, "", version, int.MaxValue, vocabulary: null));
     }
 
