@@ -1,16 +1,10 @@
 import * as v from 'valibot';
-import { api, got, type Schemas } from '../api/client';
+import { api, got, Trouble, type Schemas } from '../api/client';
 import { keep, kept } from '../base/storage';
 import { fresh, readDraft, type Draft, type Told } from './draft';
 import { ownPlace } from './place';
 
-interface Unsent {
-  id: string;
-  /** Null when nothing is told any more. */
-  body: string | null;
-}
-
-const put = ({ id, body }: Unsent, keepalive = false) =>
+const put = (id: string, body: string | null, keepalive = false) =>
   api.PUT('/api/drafts/{id}', { params: { path: { id } }, body: { body }, keepalive });
 
 const pause = 400;
@@ -47,8 +41,8 @@ export class LogDraft {
 
   /** Where in this browser; every open tab has a place of its own, so that none overwrites another. */
   place = '';
-  /** What the server does not have yet, and under which id. */
-  private unsent: Unsent | null = null;
+  /** What the server does not have yet, by its id; null where nothing is told any more. */
+  private readonly unsent: Record<string, string | null> = {};
   /** The last id under which the server was given something. */
   private known = '';
   private sending = false;
@@ -70,7 +64,7 @@ export class LogDraft {
     const told = this.now.text.trim() !== '';
     if (!told && this.known !== this.now.id) return;
     this.known = this.now.id;
-    this.unsent = { id: this.now.id, body: told ? body : null };
+    this.unsent[this.now.id] = told ? body : null;
     this.onServer = 'asked';
     this.soon(pause);
   }
@@ -82,31 +76,37 @@ export class LogDraft {
 
   // One at a time, so that an earlier form never arrives after a later one.
   private async send() {
-    const now = this.unsent;
-    if (!now || this.sending) return;
+    const [first] = Object.entries(this.unsent);
+    if (!first || this.sending) return;
+    const [id, body] = first;
     this.sending = true;
     let wait = pause;
     try {
-      await got(put(now));
-      if (this.unsent === now) this.unsent = null;
-    } catch {
+      await got(put(id, body));
+      if (this.unsent[id] === body) delete this.unsent[id];
+    } catch (error) {
       wait = again;
+      // What is refused for good does not hold up what comes after it.
+      const refused = error instanceof Trouble && error.status >= 400 && error.status < 500;
+      if (refused && this.unsent[id] === body) delete this.unsent[id];
     } finally {
       this.sending = false;
     }
-    if (this.unsent) this.soon(wait);
+    const all = Object.keys(this.unsent).length === 0;
+    if (!all) this.soon(wait);
     if (wait === again) this.onServer = 'no';
-    else if (!this.unsent) this.onServer = 'yes';
+    else if (all) this.onServer = 'yes';
   }
 
   /** The page closes: the last change goes out with it. */
   part() {
-    const last = this.unsent;
-    if (last && (last.body?.length ?? 0) < mostAtParting) void got(put(last, true)).catch(() => undefined);
+    for (const [id, body] of Object.entries(this.unsent))
+      if ((body?.length ?? 0) < mostAtParting) void got(put(id, body, true)).catch(() => undefined);
   }
 
   /** The next roll; this one is on its way into the log, and its draft goes when it is there. */
   next(told: Draft) {
+    delete this.unsent[told.id];
     this.leave();
     this.now = fresh(told);
   }
@@ -118,9 +118,7 @@ export class LogDraft {
   }
 
   private leave() {
-    clearTimeout(this.timer);
-    this.unsent = null;
-    this.onServer = 'yes';
+    if (Object.keys(this.unsent).length === 0) this.onServer = 'yes';
     this.past = [];
     this.future = [];
   }

@@ -117,7 +117,7 @@
           </button>
         </li>
       {/each}
-      {#if ranking.inAll > shown}
+      {#if (ranking.inAll ?? 0) > shown}
         <li>
           <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.inAll}</button>
         </li>
