@@ -4,7 +4,6 @@ using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
-using AshNotch.Storage.Backups;
 using AshNotch.Storage.Files;
 using AshNotch.Storage.Importing;
 using AshNotch.Storage.Tables;
@@ -16,7 +15,7 @@ namespace AshNotch.Storage;
 /// A log in one SQLite file of a data directory. Writes are transactions that are on the disk when the call returns (write-ahead log, full
 /// synchronous); several processes may use the same directory. Every member throws <see cref="StorageException"/> where the data cannot be used.
 /// </summary>
-public sealed class LogStore : IDisposable
+public sealed partial class LogStore : IDisposable
 {
     /// <summary>Name of the database file in a data directory.</summary>
     public const string FileName = DataFile.Name;
@@ -181,104 +180,6 @@ public sealed class LogStore : IDisposable
             connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value)
         );
 
-    /// <summary>What taking a log in would change, with the version of the log that was looked at. Nothing is changed.</summary>
-    public (ImportPlan Plan, long Version) PlanImport(Log coming)
-    {
-        var (plan, from) = Planned(coming);
-        return (plan, from.Version);
-    }
-
-    /// <summary>What taking a log in would bring where there is no log yet. None is made.</summary>
-    public static ImportPlan PlanFirstImport(Log coming) =>
-        ImportPlan.Of(
-            coming,
-            new Known(new Log(), new Dictionary<string, Roll>(), _ => [], _ => [], id => id, HistoryTable.Written, HistoryTable.Written)
-        );
-
-    /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
-    /// <exception cref="StorageException">The log was changed since the plan was made.</exception>
-    public Import? Import(ImportPlan plan, long version, ImportChoice choice, DateTimeOffset now) =>
-        Import(
-            plan,
-            choice,
-            now,
-            connection =>
-                LogRows.Version(connection) == version
-                    ? plan
-                    : throw new StorageException(
-                        "the log has changed since you looked at what the file would change; look at it again. Nothing was taken in.",
-                        StorageTrouble.Changed
-                    )
-        ).Done;
-
-    /// <summary>Takes a whole log in as the plan has it: what is new or was never edited here comes, the rest stays.</summary>
-    public Import? Import(Log log, DateTimeOffset now, ImportChoice? choice = null) =>
-        ImportAsPlanned(log, now, choice ?? ImportChoice.AsPlanned).Done;
-
-    /// <summary>The same, with the plan that was carried out.</summary>
-    public (Import? Done, ImportPlan Plan) ImportAsPlanned(Log log, DateTimeOffset now, ImportChoice choice)
-    {
-        var (plan, from) = Planned(log);
-        return Import(plan, choice, now, InForce);
-
-        // Where somebody saved in between, what they changed is looked at again, with everybody else waiting.
-        ImportPlan InForce(SqliteConnection connection)
-        {
-            var here = LogRows.Since(from, connection);
-            return here.Version == from.Version ? plan : ImportPlan.Of(log, TakingIn.Known(connection, here.Log), plan);
-        }
-    }
-
-    private (ImportPlan Plan, LogSnapshot From) Planned(Log coming) =>
-        Using(connection =>
-        {
-            using var moment = connection.BeginTransaction(deferred: true);
-            var here = LogRows.Whole(connection);
-            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Log)), here);
-        });
-
-    private (Import? Done, ImportPlan Plan) Import(
-        ImportPlan plan,
-        ImportChoice choice,
-        DateTimeOffset now,
-        Func<SqliteConnection, ImportPlan> inForce
-    ) =>
-        Using(connection =>
-        {
-            Staged staged;
-            using (var apart = connection.BeginTransaction(deferred: true))
-            {
-                staged = Staged.Of(connection, plan);
-                apart.Commit();
-            }
-            try
-            {
-                return Write(
-                    connection,
-                    () =>
-                    {
-                        var carried = inForce(connection);
-                        if (!Staged.IsFor(plan, carried))
-                        {
-                            staged.Dispose();
-                            staged = Staged.Of(connection, carried);
-                        }
-                        return (TakingIn.Apply(connection, carried, staged, choice, now), carried);
-                    }
-                );
-            }
-            finally
-            {
-                staged.Dispose();
-            }
-        });
-
-    /// <summary>What was taken in, newest first.</summary>
-    public IReadOnlyList<Import> Imports() => Using(Undoing.List);
-
-    /// <summary>Takes an import back; how many of its changes stay as they were changed since, or null when there is none to undo.</summary>
-    public int? UndoImport(long import, DateTimeOffset now) => Write(connection => Undoing.Undo(connection, import, now));
-
     /// <summary>Nothing was ever logged here.</summary>
     public bool IsEmpty => Using(IsUnused);
 
@@ -345,108 +246,6 @@ public sealed class LogStore : IDisposable
             return "ok";
         });
 
-    /// <summary>The copies beside the log, newest first.</summary>
-    public IReadOnlyList<Backup> Backups() => BackupFolder.Of(file.Directory).List();
-
-    /// <summary>Makes a copy beside the log.</summary>
-    public Backup MakeBackup(DateTimeOffset now) => Using(connection => BackupFolder.Of(file.Directory).Make(connection, "made", now));
-
-    /// <summary>What a copy beside the log holds.</summary>
-    /// <exception cref="StorageException">There is none of that name, or it is damaged.</exception>
-    public BackupContents LookInto(string backup) => BackupContents.Of(Found(backup).Path);
-
-    /// <summary>Writes a copy to a file, which is replaced when the copy is whole.</summary>
-    public void Backup(string path) =>
-        Using(connection =>
-        {
-            BackupFolder.Write(connection, Path.GetFullPath(path));
-            return true;
-        });
-
-    /// <summary>Puts a copy in the place of the log, while others read and write; what is replaced is kept as a copy, which is returned.</summary>
-    /// <exception cref="StorageException">The file is no copy of a log, or damaged.</exception>
-    public Backup Restore(string path, DateTimeOffset now)
-    {
-        lock (writing)
-        {
-            try
-            {
-                file.ThrowIfMoved();
-                using var ready = Restoring.Of(Path.GetFullPath(path), file.Directory, LogRows.Version(writer) + 1);
-                var kept = BackupFolder.Of(file.Directory).Make(writer, "before-restore", now);
-                using (var from = DataFile.Connect(DataFile.ConnectionString(ready.Path, pooling: false)))
-                    from.BackupDatabase(writer);
-                Lineage.Fold(writer, file.Path);
-                return kept;
-            }
-            catch (SqliteException e)
-            {
-                throw SqliteTrouble.Of(e, file.Path);
-            }
-        }
-    }
-
-    /// <summary>Puts the copy of this name back, likewise.</summary>
-    public Backup RestoreBackup(string name, DateTimeOffset now) => Restore(Found(name).Path, now);
-
-    /// <summary>The log of a directory cannot be opened, being damaged.</summary>
-    public static bool IsDamaged(string directory)
-    {
-        try
-        {
-            Open(directory).Dispose();
-            return false;
-        }
-        catch (StorageException e)
-        {
-            return e.Trouble == StorageTrouble.Damaged;
-        }
-    }
-
-    /// <summary>Puts a copy in the place of a log that cannot be opened any more, which is kept beside it; nobody may be serving it.</summary>
-    /// <returns>Where the damaged file is now.</returns>
-    public static string RestoreOverDamaged(string directory, string path, DateTimeOffset now)
-    {
-        using var held = DataLock.Take(directory);
-        var damaged = Path.Combine(Path.GetFullPath(directory), FileName);
-        using var ready = Restoring.Of(Path.GetFullPath(path), Path.GetFullPath(directory), 1);
-        var aside = $"{damaged}-damaged-{now.UtcDateTime:yyyyMMdd-HHmmss}";
-        foreach (var companion in (string[])["", "-wal"])
-            if (File.Exists(damaged + companion))
-                File.Move(damaged + companion, aside + companion);
-        File.Delete(damaged + "-shm");
-        File.Delete(damaged + "-mark");
-        File.Move(ready.Path, damaged);
-        return aside;
-    }
-
-    /// <summary>
-    /// What is done between saves: the write-ahead log is folded into the file once nobody has written for a while, so that the bare file is
-    /// whole; a copy is made each night, and old ones are thinned out.
-    /// </summary>
-    /// <param name="idle">How long nobody must have written.</param>
-    /// <param name="now">The time here.</param>
-    public void Upkeep(TimeSpan idle, DateTimeOffset now)
-    {
-        if (!folded && Environment.TickCount64 - lastWrite >= idle.TotalMilliseconds)
-        {
-            lock (writing)
-            {
-                file.ThrowIfMoved();
-                Lineage.Fold(writer, file.Path);
-                folded = true;
-            }
-        }
-        var folder = BackupFolder.Of(file.Directory);
-        var newest = folder.List().FirstOrDefault(b => b.Kind == BackupFolder.Nightly);
-        if (newest is not null && Night(newest.At.ToOffset(now.Offset)) >= Night(now))
-            return;
-        if (IsEmpty || (newest is not null && BackupContents.Of(newest.Path).Version == Version))
-            return;
-        Using(connection => folder.Make(connection, BackupFolder.Nightly, now));
-        folder.Thin(now);
-    }
-
     /// <inheritdoc/>
     public void Dispose()
     {
@@ -454,13 +253,6 @@ public sealed class LogStore : IDisposable
         writer.Dispose();
         file.Dispose();
     }
-
-    // A night belongs to the day before until three in the morning.
-    private static DateTime Night(DateTimeOffset now) => now.DateTime.AddHours(-3).Date;
-
-    private Backup Found(string name) =>
-        BackupFolder.Of(file.Directory).Find(name)
-        ?? throw new StorageException($"there is no backup '{name}'; it may have been thinned out.");
 
     private static bool IsUnused(SqliteConnection connection) =>
         connection.Value("SELECT 1 WHERE EXISTS (SELECT 1 FROM roll) OR EXISTS (SELECT 1 FROM partner) OR EXISTS (SELECT 1 FROM draft)")

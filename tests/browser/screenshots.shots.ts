@@ -95,9 +95,10 @@ test('every main view', async ({ browser }) => {
       });
       await page.goto(`${app.url}/#${view.path}`);
       if (view.path === '/log') {
-        if (view.width < 700) await page.locator('summary').first().click();
+        const chips = page.locator('details').first();
+        await chips.evaluate((d: HTMLDetailsElement) => (d.open = true));
         await choose(page, 'Partner', 'Alder');
-        if (view.width < 700) await page.locator('summary').first().click();
+        if (view.width < 700) await chips.evaluate((d: HTMLDetailsElement) => (d.open = false));
         const told = {
           'log-tap-phone': 'Started in my half guard.',
           'log-film': filmed,

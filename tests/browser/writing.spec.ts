@@ -210,6 +210,30 @@ test('the last letters before a window closes are kept', async ({ browser }) => 
   await again.context().close();
 });
 
+test('what is written as the reading of the last words arrives is read next', async ({ page }) => {
+  // The next letters come in the moment between an answer and its being taken.
+  await page.addInitScript(() => {
+    const ask = window.fetch.bind(window);
+    let first = true;
+    window.fetch = async (...asked: Parameters<typeof fetch>) => {
+      const answer = await ask(...asked);
+      const url = asked[0] instanceof Request ? asked[0].url : String(asked[0]);
+      const box = document.querySelector('textarea');
+      if (url.endsWith('/api/read') && first && box) {
+        first = false;
+        box.value += ' I recovered guard.';
+        box.dispatchEvent(new Event('input', { bubbles: true }));
+      }
+      return answer;
+    };
+  });
+  await told(page, 'He swept me.');
+  await expect(telling(page)).toHaveValue('He swept me. I recovered guard.');
+  await expect(page.getByRole('region', { name: 'What was read' }).getByRole('button')).toHaveCount(2);
+  await telling(page).fill('');
+  await expect.poll(() => draftsKept(page)).toEqual([]);
+});
+
 test('that nothing answers is said only as long as it is so', async ({ page }) => {
   await told(page, 'He swept me.');
   await expect(page.getByRole('button', { name: /They landed the sweep/ })).toBeVisible();

@@ -43,9 +43,10 @@ export class LiveReading {
 
   // What failed is asked again by itself: who only reads what stands there should not have to touch a key.
   private ask = async () => {
+    const at = this.timer;
     await this.asked.load();
-    clearTimeout(this.timer);
-    if (this.failed && this.told) this.timer = setTimeout(this.ask, again);
+    // Unless something was written meanwhile, which will be read anyway.
+    if (this.failed && this.told && at === this.timer) this.timer = setTimeout(this.ask, again);
   };
 
   /** Nothing is told any more. */

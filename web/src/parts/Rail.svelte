@@ -62,7 +62,7 @@
     border-bottom: 1px solid var(--color-edge);
     position: sticky;
     top: 0;
-    z-index: 10;
+    z-index: 20;
   }
   ul {
     display: flex;
