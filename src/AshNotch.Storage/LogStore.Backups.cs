@@ -38,7 +38,10 @@ public sealed partial class LogStore
                 using var ready = Restoring.Of(Path.GetFullPath(path), file.Directory, LogRows.Version(writer) + 1);
                 var kept = BackupFolder.Of(file.Directory).Make(writer, "before-restore", now);
                 using (var from = DataFile.Connect(DataFile.ConnectionString(ready.Path, pooling: false)))
+                {
+                    Lineage.Carry(writer, from);
                     from.BackupDatabase(writer);
+                }
                 Lineage.Fold(writer, file.Path);
                 return kept;
             }

@@ -3,11 +3,11 @@ using AshNotch.Storage;
 namespace AshNotch.Bench.Attack;
 
 /// <summary>
-/// 200 saves over HTTP with a kill -9 in the middle: every acknowledged roll must be there afterwards, and the file whole.
+/// Sixty saves over HTTP with a kill -9 in the middle: every acknowledged roll must be there afterwards, and the file whole.
 /// </summary>
 internal static class Kills
 {
-    private const int Saves = 200;
+    private const int Saves = 60;
 
     public static async Task<int> Run(int runs)
     {
@@ -20,7 +20,7 @@ internal static class Kills
             var directory = Directory.CreateTempSubdirectory("ash-notch-crash-").FullName;
             var acknowledged = new List<string>();
             // The moment of the kill differs from run to run.
-            await SaveUntilKilled(directory, acknowledged, killAfter: 40 + run * 6 % 120);
+            await SaveUntilKilled(directory, acknowledged, killAfter: 8 + run * 7 % 44);
             var before = acknowledged.Count;
             string health;
             int missing;

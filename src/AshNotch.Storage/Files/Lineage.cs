@@ -27,11 +27,14 @@ internal static class Lineage
         var (before, after) = (Mark(connection), Guid.NewGuid().ToString("N"));
         // Whatever happens in between, the file carries one of the two.
         Note(path, before, after);
-        connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", Setting, after);
+        Set(connection, after);
         var folded = Convert.ToInt64(connection.Value("PRAGMA wal_checkpoint(TRUNCATE)") ?? 1L, null) == 0;
         if (folded)
             Note(path, after);
     }
+
+    /// <summary>Gives a copy that is about to take the place of a file that file's mark, so that its write-ahead log stays its own.</summary>
+    public static void Carry(SqliteConnection file, SqliteConnection copy) => Set(copy, Mark(file));
 
     /// <summary>Sets a write-ahead log aside that belongs to another file than the one that is there now.</summary>
     public static void SetStaleLogAside(string path)
@@ -60,6 +63,13 @@ internal static class Lineage
         }
         File.Move(making, noted, overwrite: true);
     }
+
+    private static void Set(SqliteConnection connection, string? mark) =>
+        connection.Run(
+            "INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2",
+            Setting,
+            mark ?? ""
+        );
 
     private static string? Mark(SqliteConnection connection) =>
         connection.Value("SELECT value FROM setting WHERE name = $1", Setting) as string;

@@ -15,14 +15,18 @@
     ontakeup: (draft: LeftDraft) => void;
     onthrowaway: (draft: LeftDraft) => void;
   } = $props();
+
+  /** Its first words, cut between two of them. */
+  const begun = (text: string) => {
+    const words = text.trim();
+    return words.length > 60 ? `${words.slice(0, 60).replace(/\s+\S*$/, '')} …` : words;
+  };
 </script>
 
 {#each drafts as left (left.draft.id)}
   <div class="left">
     <p>
-      “{left.draft.text.trim().slice(0, 60)}{left.draft.text.trim().length > 60 ? '…' : ''}” is half told{left.at
-        ? `, last on ${moment(left.at)}`
-        : ''}.
+      “{begun(left.draft.text)}” is half told{left.at ? `, last on ${moment(left.at)}` : ''}.
     </p>
     <span class="flex gap-2">
       <button
