@@ -209,4 +209,24 @@ public sealed class LogStoreTests : IDisposable
         Assert.Equal(40, store.Read().Rolls.Count());
         Assert.Equal("ok", store.CheckIntegrity());
     }
+
+    [Fact]
+    public void The_demo_is_never_put_over_somebodys_own_log()
+    {
+        using (var store = LogStore.Open(directory))
+        {
+            store.SaveRoll(Session(), Roll("r1"), Now);
+            Assert.Contains(
+                "somebody's own",
+                Assert.Throws<StorageException>(() => store.StartOver(Demo(), Now)).Message,
+                StringComparison.Ordinal
+            );
+            Assert.Equal(["r1"], store.Read().Rolls.Select(r => r.Roll.Id));
+        }
+        using var fresh = LogStore.Open(Path.Combine(directory, "demo"));
+        fresh.StartOver(Demo(), Now);
+        fresh.SaveRoll(Session(), Roll("told"), Now);
+        fresh.StartOver(Demo(), Now);
+        Assert.Null(fresh.Read().Roll("told"));
+    }
 }
