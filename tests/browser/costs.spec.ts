@@ -63,7 +63,11 @@ test('points are counted by the rules set, house rules too, and a wrong value is
   await table.getByRole('button', { name: 'Keep the table' }).click();
   await expect(table.getByRole('alert')).toContainText('between 0 and 100');
   await table.getByLabel('Pass').fill('5');
+  const kept = page.waitForResponse(
+    (answer) => answer.url().endsWith('/api/settings') && answer.request().method() === 'PUT' && answer.ok(),
+  );
   await table.getByRole('button', { name: 'Keep the table' }).click();
+  await kept;
   await expect(table.getByRole('alert')).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('form', { name: 'House rules' }).getByLabel('Pass')).toHaveValue('5');

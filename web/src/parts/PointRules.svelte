@@ -18,20 +18,22 @@
   ] as const;
 
   let chosen = $state('');
+  /** What points are counted by, once that is kept. */
+  let inForce = $state('');
   let house = $state<Rules | undefined>();
   let faults = $state<Record<string, string[]>>({});
   const kept = resource(async () => {
     const settings = await got(api.GET('/api/settings'));
-    chosen = settings.rules;
+    chosen = inForce = settings.rules;
     house = settings.rulesets.find((r) => r.id === 'house');
     return settings;
   });
-  const rules = $derived(kept.value?.rulesets.find((r) => r.id === chosen));
+  const rules = $derived(kept.value?.rulesets.find((r) => r.id === inForce));
 
   async function keep(body: Schemas['SettingsAsked']) {
     faults = {};
     try {
-      await got(api.PUT('/api/settings', { body }));
+      inForce = (await got(api.PUT('/api/settings', { body }))).rules;
       tell({ text: 'Kept.' });
     } catch (error) {
       if (error instanceof Trouble && Object.keys(error.fields).length > 0) faults = error.fields;
