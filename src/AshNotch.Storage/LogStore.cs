@@ -138,7 +138,7 @@ public sealed partial class LogStore : IDisposable
     public bool UndoMerge(long merge, DateTimeOffset now) => Write(connection => PartnerMergeTable.Undo(connection, merge, now));
 
     /// <summary>The id under which the rolls of a partner are kept now; another than asked where they were merged.</summary>
-    public string PartnerNow(string id) => Using(connection => PartnerMergeTable.Now(connection, id));
+    internal string PartnerNow(string id) => Using(connection => PartnerMergeTable.Now(connection, id));
 
     /// <summary>Saves the practitioner.</summary>
     public void SavePractitioner(Practitioner practitioner) =>

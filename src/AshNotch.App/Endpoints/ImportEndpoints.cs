@@ -56,14 +56,9 @@ internal static class ImportEndpoints
                 statusCode: StatusCodes.Status404NotFound,
                 title: "That file is not here any more."
             );
-        var (plan, version) = store.PlanImport(read.Log);
-        if (version != asked.Version)
-            throw new StorageException(
-                "the log has changed since you looked at what the file would change; look at it again. Nothing was taken in.",
-                StorageTrouble.Changed
-            );
+        var plan = store.PlanImport(read.Log).Plan;
         var choice = new ImportChoice(asked.Theirs, (asked.Take ?? []).ToHashSet(), (asked.Leave ?? []).ToHashSet());
-        var done = store.Import(plan, version, choice, clock.GetUtcNow());
+        var done = store.Import(plan, asked.Version, choice, clock.GetUtcNow());
         desk.Clear();
         return TypedResults.Ok(new ImportDone(done));
     }

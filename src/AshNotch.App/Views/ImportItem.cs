@@ -9,6 +9,7 @@ namespace AshNotch.App.Views;
 /// <param name="Name">The partner's nickname, the session's kind, or the name itself.</param>
 /// <param name="Day">The day of a roll or session.</param>
 /// <param name="Standing">How it stands to what the log holds.</param>
+/// <param name="Say">That in words, with what differs.</param>
 /// <param name="Open">It may be taken or left.</param>
 /// <param name="Taken">It is taken unless somebody says otherwise.</param>
 /// <param name="Differs">In what it differs, in words.</param>
@@ -19,6 +20,7 @@ public sealed record ImportItem(
     string Name,
     DateOnly? Day,
     Standing Standing,
+    string Say,
     bool Open,
     bool Taken,
     IReadOnlyList<string> Differs,
@@ -36,6 +38,7 @@ public sealed record ImportItem(
             coming.Roll.Partner is { } id ? names.GetValueOrDefault(id, id) : "someone",
             coming.Day,
             coming.Standing,
+            Said(coming.Standing, coming.Differs),
             coming.Standing.IsOpen(),
             coming.Standing.IsTaken(),
             coming.Differs,
@@ -62,5 +65,8 @@ public sealed record ImportItem(
     public static ImportItem Of(ComingName coming) => Of($"name:{coming.Name.Name}", coming.Name.Name, null, coming.Standing, []);
 
     private static ImportItem Of(string key, string name, DateOnly? day, Standing standing, IReadOnlyList<string> differs) =>
-        new(key, name, day, standing, standing.IsOpen(), standing.IsTaken(), differs);
+        new(key, name, day, standing, Said(standing, differs), standing.IsOpen(), standing.IsTaken(), differs);
+
+    private static string Said(Standing standing, IReadOnlyList<string> differs) =>
+        differs.Count == 0 ? standing.Say() : $"{standing.Say()}: {string.Join(", ", differs)}";
 }

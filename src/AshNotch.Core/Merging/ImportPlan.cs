@@ -35,15 +35,6 @@ public sealed record ImportPlan(
         );
     }
 
-    /// <summary>Nothing of it would change the log.</summary>
-    public bool IsNothing(Practitioner practitioner) =>
-        Rolls.All(r => r.Standing == Standing.Same)
-        && Partners.All(p => p.Standing == Standing.Same)
-        && Sessions.All(s => s.Standing == Standing.Same && s.Session == s.Kept)
-        && Names.All(n => n.Standing == Standing.Same)
-        && Focuses.Count == 0
-        && Practitioner == practitioner;
-
     private static List<ComingRoll> Rolled(Log coming, Known known, ComingPeople people, ImportPlan? before)
     {
         var planned = before?.Rolls.Where(r => r.Standing == Standing.Same).ToDictionary(r => r.Roll.Id) ?? [];

@@ -19,6 +19,18 @@ public static class Standings
         : earlier.Count > 0 ? Standing.Conflicting
         : Standing.Changed;
 
+    /// <summary>It in words, to whoever keeps the log.</summary>
+    public static string Say(this Standing standing) =>
+        standing switch
+        {
+            Standing.New => "new",
+            Standing.Same => "as you have it",
+            Standing.Changed => "changed in the file",
+            Standing.Older => "edited here since",
+            Standing.Conflicting => "changed in both",
+            _ => "deleted here",
+        };
+
     /// <summary>The file's is taken unless somebody says otherwise.</summary>
     public static bool IsTaken(this Standing standing) => standing is Standing.New or Standing.Changed;
 

@@ -13,23 +13,8 @@
 
   const shown = 5;
 
-  /** How many stand how, in words. */
-  function counted(counts: Schemas['StandingCounts'], one: string, many = `${one}s`) {
-    const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
-    if (all === 0) return '';
-    const ways = [
-      [counts.new, 'new'],
-      [counts.same, 'as you have them'],
-      [counts.changed, 'changed in the file'],
-      [counts.older, 'edited here since'],
-      [counts.conflicting, 'changed in both'],
-      [counts.deleted, 'deleted here'],
-    ] as const;
-    return `${times(all, one, many)}: ${ways
-      .filter(([n]) => n > 0)
-      .map(([n, way]) => `${n} ${way}`)
-      .join(', ')}.`;
-  }
+  const counted = (counts: Schemas['StandingCounts'], one: string, many?: string) =>
+    counts.all === 0 ? '' : `${times(counts.all, one, many)}: ${counts.say}.`;
 </script>
 
 <div class="flex flex-wrap gap-2">

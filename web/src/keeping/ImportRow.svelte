@@ -19,22 +19,12 @@
         ? `${day(item.day)}, the ${plain(item.name)} itself`
         : item.name,
   );
-  const why = $derived(
-    {
-      new: '',
-      same: '',
-      changed: 'changed in the file',
-      older: 'you edited it since; the file has an earlier form',
-      conflicting: 'changed in both',
-      deleted: 'you deleted it',
-    }[item.standing],
-  );
 </script>
 
 <div class="row">
   <div class="min-w-0">
     <p class="font-semibold">{title}</p>
-    <p class="quiet">{why}{item.differs.length ? `: ${item.differs.join(', ')}` : ''}</p>
+    <p class="quiet">{item.say}</p>
   </div>
   <Toggle
     label={item.standing === 'deleted' ? 'Bring it back' : 'Take the file’s'}
