@@ -24,7 +24,7 @@ public static class Standings
         standing switch
         {
             Standing.New => "new",
-            Standing.Same => "as you have it",
+            Standing.Same => "already here",
             Standing.Changed => "changed in the file",
             Standing.Older => "edited here since",
             Standing.Conflicting => "changed in both",
