@@ -1,6 +1,7 @@
+using System.Diagnostics;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
-using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -17,9 +18,12 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     private readonly Lock gate = new();
     private readonly Lock learning = new();
     private const int MostFlights = 32;
+    private static readonly TimeSpan Moment = TimeSpan.FromMilliseconds(60);
     private readonly Dictionary<(LogWindow, Goal, Against), Task<WeakSpots>> flights = [];
     private volatile Lessons? lessons;
     private volatile Valued? valued;
+    private volatile Gisted? gist;
+    private Task? gisting;
     private int refreshing;
     private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
@@ -67,6 +71,44 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
             }
             await under;
         }
+    }
+
+    /// <summary>
+    /// The ranking of the whole log and the weeks. Where learning takes longer than a moment, what was learned last is given instead, said
+    /// to be behind; unless who asks would rather wait.
+    /// </summary>
+    public async Task<(WeakSpots Ranking, Courses Courses, bool Behind)> Gist(Goal goal, bool wait)
+    {
+        var now = GistInTime(goal);
+        if (!wait && !now.IsCompleted && gist is { } last && last.Goal == goal)
+        {
+            // What took long last time takes long again; what did not is worth a moment.
+            if (last.Took > Moment || await Task.WhenAny(now, Task.Delay(Moment)) != now)
+                return (last.Ranking, last.Courses, true);
+        }
+        var learned = await now;
+        return (learned.Ranking, learned.Courses, false);
+    }
+
+    private async Task<Gisted> GistInTime(Goal goal)
+    {
+        var asked = store.Version;
+        while (true)
+        {
+            if (gist is { } known && known.Goal == goal && known.Version >= asked)
+                return known;
+            Task under;
+            lock (flights)
+                under = gisting is { IsCompleted: false } ? gisting : gisting = Task.Run(() => gist = Learned(goal));
+            await under;
+        }
+    }
+
+    private Gisted Learned(Goal goal)
+    {
+        var watch = Stopwatch.StartNew();
+        var version = store.Version;
+        return new Gisted(goal, version, Ranking(default, goal, Against.Usual), Courses(goal), watch.Elapsed);
     }
 
     /// <summary>How things went over the weeks.</summary>
@@ -147,6 +189,8 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
             return ask(lessons);
         }
     }
+
+    private sealed record Gisted(Goal Goal, long Version, WeakSpots Ranking, Courses Courses, TimeSpan Took);
 
     private sealed record Valued(Experience Experience, Goal Goal, PlaceValues Values);
 }

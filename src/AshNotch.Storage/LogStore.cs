@@ -77,6 +77,14 @@ public sealed partial class LogStore : IDisposable
             return before is null ? LogRows.Whole(connection) : LogRows.Since(before, connection);
         });
 
+    /// <summary>Of the log only the sessions of these rolls, and everybody met: for who shows a roll and need not wait for the rest.</summary>
+    public Log Around(IEnumerable<string> rolls) =>
+        Using(connection =>
+        {
+            using var moment = connection.BeginTransaction(deferred: true);
+            return LogRows.Around(rolls, connection);
+        });
+
     /// <summary>
     /// Saves a roll with the head of its session in one transaction. A known roll keeps its place, and its earlier form in the history.
     /// </summary>
@@ -128,6 +136,10 @@ public sealed partial class LogStore : IDisposable
             PeopleTables.Save(connection, partner, now);
             return true;
         });
+
+    /// <summary>The forms a partner had, oldest first, and when each was changed.</summary>
+    public IReadOnlyList<(DateTimeOffset At, Partner Partner)> PartnerHistory(string id) =>
+        Using(connection => HistoryTable.OfPartner(connection, id).Select(f => (f.At, HistoryTable.ReadPartner(f.Document))).ToList());
 
     /// <summary>Makes two records of one partner one; returns the number by which it is undone.</summary>
     /// <exception cref="StorageException">One of them is not there.</exception>

@@ -101,6 +101,18 @@ public sealed class CommandLineTests : IDisposable
     }
 
     [Fact]
+    public async Task Asked_why_it_says_which_words_speak_for_what()
+    {
+        var result = JsonNode.Parse((await Run("He went for a triangle, I defended. Kimura, tap.", "read", "-", "--why")).Out)!;
+        var why = result["exchanges"]![0]!["why"]!.AsArray().Select(n => string.Join(' ', n!.AsArray().Select(r => (string?)r))).ToList();
+        Assert.Equal(2, why.Count);
+        Assert.Contains("“went for” says that it was tried.", why[0], StringComparison.Ordinal);
+        Assert.Contains("“I defended” says how it came out.", why[0], StringComparison.Ordinal);
+        Assert.StartsWith("Nobody is named", why[1], StringComparison.Ordinal);
+        Assert.Null(JsonNode.Parse((await Run("I swept him.", "read", "-")).Out)!["exchanges"]![0]!["why"]);
+    }
+
+    [Fact]
     public async Task Vocabulary_lists_places_with_mirrors_and_moves_with_kinds()
     {
         var result = JsonNode.Parse((await Run("", "vocabulary")).Out)!;

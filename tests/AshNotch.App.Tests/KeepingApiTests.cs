@@ -1,4 +1,5 @@
 using System.Text;
+using AshNotch.Core.Rolls;
 
 namespace AshNotch.App.Tests;
 
@@ -52,6 +53,20 @@ public class KeepingApiTests
         var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(i => app.Put($"/api/partners/p{i}", """{ "name": "Oak" }""")));
         Assert.Single(answers, a => a.Status == 200);
         Assert.Single(app.Store.Read().Partners);
+    }
+
+    [Fact]
+    public async Task How_a_partner_was_described_is_there_after_every_change_and_comes_back_by_a_change()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/partners/p", """{ "name": "Oak", "belt": "blue", "notes": "strong grips" }""");
+        Assert.Empty((await app.Get("/api/partners/p/history")).AsArray());
+        await app.Put("/api/partners/p", """{ "name": "Oak", "belt": "purple" }""");
+        var form = Assert.Single((await app.Get("/api/partners/p/history")).AsArray())!["partner"]!;
+        Assert.Equal(("blue", "strong grips"), ((string?)form["belt"], (string?)form["notes"]));
+        Assert.Equal(200, (await app.Put("/api/partners/p", form.ToJsonString())).Status);
+        Assert.Equal(Belt.Blue, app.Store.Read().Partner("p")!.Belt);
+        Assert.Equal(["purple", "blue"], (await app.Get("/api/partners/p/history")).AsArray().Select(f => (string?)f!["partner"]!["belt"]));
     }
 
     [Fact]

@@ -118,6 +118,27 @@ public class WeakSpotApiTests
     }
 
     [Fact]
+    public async Task Today_says_when_it_is_behind_and_who_waits_gets_what_the_newest_rolls_taught()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        Assert.False((bool)(await app.Get("/api/today?wait=true"))["behind"]!);
+        for (var i = 0; i < 10; i++)
+        {
+            await app.Put(
+                $"/api/rolls/new{i}/telling",
+                """{ "text": "I was mounted. He armbarred me.", "session": { "date": "2026-03-02", "kind": "class", "attire": "gi" } }"""
+            );
+            var now = await app.Get("/api/today");
+            Assert.Equal(121 + i, (int)now["rolls"]!);
+            var then = await app.Get("/api/today?wait=true");
+            Assert.False((bool)then["behind"]!);
+            Assert.Equal((string?)(await app.Get("/api/weak-spots"))["spots"]![0]!["say"], (string?)then["first"]!["say"]);
+            if (!(bool)now["behind"]!)
+                Assert.Equal($"{then["first"]}", $"{now["first"]}");
+        }
+    }
+
+    [Fact]
     public async Task The_weeks_run_from_the_first_to_the_last_and_Today_says_what_changed()
     {
         await using var app = await RunningApp.Start(demo: true);
@@ -126,6 +147,20 @@ public class WeakSpotApiTests
         Assert.All(courses, c => Assert.Equal(5, c!["fortnights"]!.AsArray().Count));
         Assert.Contains(courses, c => (string?)c!["name"] == "They pass your half guard with the knee cut");
         Assert.Equal((string?)weeks["changed"], (string?)(await app.Get("/api/today"))["changed"]);
+        Assert.Equal(0, (int)weeks["earlier"]!);
+        var lately = await app.Get("/api/weeks?limit=2");
+        Assert.Equal(3, (int)lately["earlier"]!);
+        Assert.All(
+            courses.Zip(lately["courses"]!.AsArray()),
+            c =>
+            {
+                Assert.Equal(
+                    c.First!["fortnights"]!.AsArray().TakeLast(2).Select(f => $"{f}"),
+                    c.Second!["fortnights"]!.AsArray().Select(f => $"{f}")
+                );
+                Assert.Equal($"{c.First["say"]}", $"{c.Second["say"]}");
+            }
+        );
         await using var empty = await RunningApp.Start();
         Assert.Empty((await empty.Get("/api/weeks"))["courses"]!.AsArray());
         Assert.Null((await empty.Get("/api/today"))["changed"]);

@@ -1,5 +1,6 @@
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Formats;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tests;
@@ -25,6 +26,20 @@ public sealed class OwnNameTests : IDisposable
         Assert.True(store.DropOwnName("NUMBER FIVE"));
         Assert.False(store.DropOwnName("number five"));
         Assert.Empty(store.Read().OwnNames);
+    }
+
+    [Fact]
+    public void More_names_than_can_be_looked_for_are_refused_one_by_one_and_from_a_file_and_nothing_is_kept_of_it()
+    {
+        using var store = LogStore.Open(directory);
+        Log Named(int count) => new() { OwnNames = [.. Enumerable.Range(0, count).Select(i => new OwnName($"name {i}", "mount"))] };
+        Assert.Throws<FaultyInputException>(() => store.Import(Named(2_001), Now));
+        Assert.Empty(store.Read().OwnNames);
+        store.Import(Named(2_000), Now);
+        store.SaveOwnName(new OwnName("name 7", "turtle"));
+        var refused = Assert.Throws<FaultyInputException>(() => store.SaveOwnName(new OwnName("one more", "mount")));
+        Assert.Contains("2,000 names of your own are kept; drop one first", refused.Message, StringComparison.Ordinal);
+        Assert.Equal(2_000, store.Read().OwnNames.Count);
     }
 
     [Fact]

@@ -66,6 +66,26 @@ public sealed class SnapshotTests : IDisposable
         Assert.Same(held.Log.Partners, next.Log.Partners);
     }
 
+    [Fact]
+    public void Of_the_sessions_around_some_rolls_nothing_is_missing_and_no_other_is_read()
+    {
+        using var store = LogStore.Open(directory);
+        store.SavePartner(new Partner { Id = "p", Name = "Oak" }, Now);
+        foreach (var day in (int[])[2, 3, 4])
+        foreach (var part in (string[])["a", "b"])
+            store.SaveRoll(
+                new Session { Id = $"s{day}", Date = new DateOnly(2026, 3, day) },
+                new Roll { Id = $"{part}{day}", Partner = "p" },
+                Now
+            );
+        store.DeleteRoll("b4", Now);
+        var whole = store.Read();
+        var around = store.Around(["b2", "a2", "a4", "b4", "none"]);
+        var wanted = whole with { Sessions = [.. whole.Sessions.Where(s => s.Id != "s3")] };
+        Assert.Equal(Text(wanted), Text(around));
+        Assert.Null(around.Roll("b4"));
+    }
+
     private static void Change(LogStore store, Random random, int turn)
     {
         var (id, session) = ($"r{random.Next(15)}", $"s{random.Next(6)}");

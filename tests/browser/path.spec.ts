@@ -105,6 +105,15 @@ test('a partner is added and edited, and a bad weight is told at its field', asy
   await page.getByLabel('Stripes').fill('2');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByText('brown, 2 stripes · 88.5 kg')).toBeVisible();
+  await page.getByRole('button', { name: 'Edit Spruce' }).click();
+  await expect(page.getByRole('heading', { name: 'Earlier forms' })).toBeVisible();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'until' })
+    .last()
+    .getByRole('button', { name: 'Put back' })
+    .click();
+  await expect(page.getByText('brown · 88.5 kg')).toBeVisible();
 });
 
 test('settings keep belt, weight and pounds', async ({ page }) => {

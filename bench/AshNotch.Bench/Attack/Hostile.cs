@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 

@@ -46,12 +46,10 @@ internal static class Load
         await Ask(served, "/api/today");
         var n = 0;
         await Timed("a save", () => Save(served, $"one-{n++}"));
-        await Timed(
-            "the log after a draft",
-            () => Ask(served, "/api/rolls/one-0"),
-            () => served.Client.PutAsync("/api/drafts/d", Json($$"""{ "body": "draft {{n++}}" }"""))
-        );
-        await Ask(served, "/api/weak-spots");
+        Task<HttpResponseMessage> Draft() => served.Client.PutAsync("/api/drafts/d", Json($$"""{ "body": "draft {{n++}}" }"""));
+        await Timed("a roll after a draft, while learning", () => Ask(served, "/api/rolls/one-0"), Draft);
+        await Ask(served, "/api/today?wait=true");
+        await Timed("a roll after a draft", () => Ask(served, "/api/rolls/one-0"), Draft);
         foreach (var page in (string[])["/api/today", "/api/rack?limit=12", "/api/weak-spots", "/api/partners", "/api/weeks"])
             await Timed(page, () => Ask(served, page));
         foreach (var page in (string[])["/api/today", "/api/rack?limit=12", "/api/weak-spots", "/api/weeks"])

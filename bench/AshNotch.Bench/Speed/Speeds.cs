@@ -4,6 +4,8 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Grain;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;

@@ -21,6 +21,13 @@ internal static class PartnerEndpoints
             )
             .WithName("partners");
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
+        routes
+            .MapGet(
+                "/api/partners/{id}/history",
+                (string id, LogStore store) =>
+                    store.PartnerHistory(id).Reverse().Select(f => new EarlierPartner(f.At, LogWriter.Document(f.Partner)))
+            )
+            .WithName("partnerHistory");
         routes.MapPost("/api/partners/{id}/merge", Merge).WithName("mergePartners").ProducesValidationProblem();
         routes.MapPost("/api/partners/merges/{merge}/undo", UndoMerge).WithName("undoMerge").ProducesProblem(404);
         return routes;

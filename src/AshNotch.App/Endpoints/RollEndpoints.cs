@@ -36,7 +36,7 @@ internal static class RollEndpoints
     /// <summary>One roll whole.</summary>
     public static Results<Ok<RollView>, ProblemHttpResult> Find(string id, LogCache cache, LogStore store)
     {
-        var log = cache.Log;
+        var log = store.Around([id]);
         return log.Roll(id) is { } found
             ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(id)))
             : NoRoll();

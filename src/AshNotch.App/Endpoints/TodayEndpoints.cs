@@ -1,7 +1,6 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Skill;
 using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
@@ -15,19 +14,20 @@ internal static class TodayEndpoints
         return routes;
     }
 
-    private static TodayView Today(LogCache cache, LogStore store)
+    private static async Task<TodayView> Today(bool? wait, LogCache cache, LogStore store)
     {
         var log = cache.Log;
         var aim = SettingsEndpoints.GoalOf(store);
-        var ranking = cache.Ranking(default, aim, Against.Usual);
+        var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
             ranking.Spots.Count > 0 ? ranking.Spots[0] : null,
-            last.Rolls == 0 ? null : cache.Courses(aim).Changed,
+            last.Rolls == 0 ? null : courses.Changed,
             last.Rolls,
-            log.Sessions.Count(s => s.Rolls.Count > 0)
+            log.Sessions.Count(s => s.Rolls.Count > 0),
+            behind
         );
     }
 }

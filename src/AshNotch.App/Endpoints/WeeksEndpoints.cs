@@ -12,10 +12,15 @@ internal static class WeeksEndpoints
         return routes;
     }
 
-    private static WeeksView Weeks(LogCache cache, LogStore store)
+    private static WeeksView Weeks(int? limit, LogCache cache, LogStore store)
     {
         var log = cache.Log;
         var courses = cache.Courses(SettingsEndpoints.GoalOf(store));
-        return new WeeksView(courses.Changed, [.. courses.All.Select(c => CourseView.Of(c, log))]);
+        var shown = Math.Max(1, limit ?? CourseView.Year);
+        return new WeeksView(
+            courses.Changed,
+            [.. courses.All.Select(c => CourseView.Of(c, log, shown))],
+            courses.All.Count == 0 ? 0 : Math.Max(0, courses.All[0].Fortnights.Count - shown)
+        );
     }
 }

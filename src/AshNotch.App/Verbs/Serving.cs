@@ -61,7 +61,7 @@ internal static class Serving
         output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
         // The first page should not wait for what can be learned meanwhile.
         var cache = app.Services.GetRequiredService<LogCache>();
-        _ = Task.Run(() => cache.Courses(SettingsEndpoints.GoalOf(store)), stop);
+        _ = Task.Run(() => cache.Gist(SettingsEndpoints.GoalOf(store), wait: true), stop);
         await app.WaitForShutdownAsync(stop);
         return 0;
     }

@@ -12,6 +12,7 @@ namespace AshNotch.App.Views;
 /// <param name="Say">What became of it.</param>
 /// <param name="Fortnights">Observed against expected, fortnight by fortnight.</param>
 /// <param name="Partners">With whom.</param>
+/// <param name="Rolls">Ids of the newest rolls in which it happened, newest last.</param>
 public sealed record CourseView(
     string Name,
     Who By,
@@ -19,24 +20,34 @@ public sealed record CourseView(
     string TurnSay,
     string Say,
     IReadOnlyList<FortnightView> Fortnights,
-    IReadOnlyList<CoursePartner> Partners
+    IReadOnlyList<CoursePartner> Partners,
+    IReadOnlyList<string> Rolls
 )
 {
+    /// <summary>How many fortnights are shown unless more are asked for.</summary>
+    public const int Year = 26;
+
+    private const int NewestRolls = 6;
+
     /// <summary>The view of a course.</summary>
-    public static CourseView Of(Course course, Log log) =>
+    /// <param name="course">The course.</param>
+    /// <param name="log">The log.</param>
+    /// <param name="fortnights">How many of its newest fortnights are shown.</param>
+    public static CourseView Of(Course course, Log log, int fortnights = Year) =>
         new(
             course.Name,
             course.Subject.By,
             course.Turn,
             Term.Say(course.Turn),
             course.Say,
-            [.. course.Fortnights.Select(FortnightView.Of)],
+            [.. course.Fortnights.TakeLast(fortnights).Select(FortnightView.Of)],
             [
                 .. course.Partners.Select(p => new CoursePartner(
                     log.Partner(p.Partner)?.Name ?? "Someone",
                     RatioView.Of(p.Before),
                     RatioView.Of(p.Lately)
                 )),
-            ]
+            ],
+            [.. course.Fortnights.SelectMany(f => f.Rolls).TakeLast(NewestRolls)]
         );
 }

@@ -9,4 +9,7 @@ namespace AshNotch.App.Views;
 /// <param name="Changed">What changed lately in one sentence; null while nothing is logged.</param>
 /// <param name="Rolls">Rolls logged in all.</param>
 /// <param name="Sessions">Sessions logged in all.</param>
-public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, string? Changed, int Rolls, int Sessions);
+/// <param name="Behind">
+/// The focus, the first weak spot and what changed are from before the newest rolls, which are still being learned from.
+/// </param>
+public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, string? Changed, int Rolls, int Sessions, bool Behind);

@@ -167,7 +167,7 @@ public static class LogReader
         );
         if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit))
             check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
-        if (name.Id.Length > 0 && name.Target(vocabulary) is null)
+        if (name.Id.Length > 0 && !name.IsNothing && name.Target(vocabulary) is null)
             check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
         return name;
     }

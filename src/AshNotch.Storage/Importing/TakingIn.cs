@@ -15,7 +15,7 @@ internal static class TakingIn
             log,
             RollRows.Read(connection, Which.Deleted).Values.SelectMany(r => r).ToDictionary(r => r.Id),
             id => [.. HistoryTable.Of(connection, id).Select(c => c.Document)],
-            id => HistoryTable.OfPartner(connection, id),
+            id => [.. HistoryTable.OfPartner(connection, id).Select(f => f.Document)],
             id => PartnerMergeTable.Now(connection, id),
             HistoryTable.Written,
             HistoryTable.Written

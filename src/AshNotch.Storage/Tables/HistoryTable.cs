@@ -25,9 +25,13 @@ internal static class HistoryTable
                 )),
         ];
 
-    /// <summary>The forms a partner had, oldest first.</summary>
-    public static IReadOnlyList<string> OfPartner(SqliteConnection connection, string id) =>
-        [.. connection.Query("SELECT document FROM partner_history WHERE partner = $1 ORDER BY key", id).Select(row => row.GetString(0))];
+    /// <summary>The forms a partner had, oldest first, and until when.</summary>
+    public static IReadOnlyList<(DateTimeOffset At, string Document)> OfPartner(SqliteConnection connection, string id) =>
+        [
+            .. connection
+                .Query("SELECT changed_at, document FROM partner_history WHERE partner = $1 ORDER BY key", id)
+                .Select(row => (DateTimeOffset.Parse(row.GetString(0), CultureInfo.InvariantCulture), row.GetString(1))),
+        ];
 
     /// <summary>How often a roll was changed; the version that an edit is made from.</summary>
     public static int Count(SqliteConnection connection, long key) =>

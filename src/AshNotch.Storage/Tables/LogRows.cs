@@ -62,13 +62,33 @@ internal static class LogRows
         );
     }
 
+    /// <summary>The sessions of some rolls, and everybody met.</summary>
+    public static Log Around(IEnumerable<string> rolls, SqliteConnection connection) =>
+        new()
+        {
+            Partners = PeopleTables.Partners(connection),
+            Sessions =
+            [
+                .. rolls
+                    .Select(id => RollTable.Find(connection, id)?.Session)
+                    .OfType<string>()
+                    .Distinct()
+                    .Select(id => Session(id, connection))
+                    .OfType<Session>(),
+            ],
+        };
+
+    private static Session? Session(string id, SqliteConnection connection) =>
+        SessionTable.Find(connection, id) is { } found
+            ? found with
+            {
+                Rolls = RollRows.Read(connection, Which.Of(id)).GetValueOrDefault(id) ?? [],
+            }
+            : null;
+
     private static List<Session> Sessions(IReadOnlyList<Session> known, HashSet<string> changed, SqliteConnection connection)
     {
-        var now = changed
-            .Select(id => SessionTable.Find(connection, id))
-            .OfType<Session>()
-            .Select(s => s with { Rolls = RollRows.Read(connection, Which.Of(s.Id)).GetValueOrDefault(s.Id) ?? [] })
-            .ToDictionary(s => s.Id);
+        var now = changed.Select(id => Session(id, connection)).OfType<Session>().ToDictionary(s => s.Id);
         var stays = known.Where(s => changed.Contains(s.Id)).ToList();
         // Where none is new, gone or of another day, each takes the place it had.
         if (stays.Count == changed.Count && stays.All(s => now.TryGetValue(s.Id, out var n) && n.Date == s.Date))

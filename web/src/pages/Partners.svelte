@@ -3,10 +3,12 @@
   import { resource } from '../base/resource.svelte';
   import Failed from '../kit/Failed.svelte';
   import { tell } from '../kit/notices';
+  import EarlierPartner from '../parts/EarlierPartner.svelte';
   import MergeForm from '../parts/MergeForm.svelte';
   import PartnerForm from '../parts/PartnerForm.svelte';
+  import { about } from '../parts/partner-words';
   import Stick from '../stick/Stick.svelte';
-  import { day, plain, shown, times } from '../base/words';
+  import { day, times } from '../base/words';
 
   let editing = $state<string | null>(null);
   let find = $state('');
@@ -22,15 +24,6 @@
     await asked.load();
   }
 
-  const about = (p: Schemas['PartnerDocument']) =>
-    [
-      p.belt ? `${p.belt}${p.stripes ? `, ${times(p.stripes, 'stripe')}` : ''}` : '',
-      p.weightKg ? `${shown(p.weightKg, unit)} ${unit ?? 'kg'}` : plain(p.size),
-      ...(p.traits ?? []),
-      p.alsoCalled?.length ? `also ${p.alsoCalled.join(', ')}` : '',
-    ]
-      .filter(Boolean)
-      .join(' · ');
   const found = $derived(
     partners?.filter((p) =>
       [p.partner.name ?? '', ...(p.partner.alsoCalled ?? [])].some((n) =>
@@ -79,11 +72,12 @@
             await asked.load();
           }}
         />
+        <EarlierPartner id={view.partner.id ?? ''} {unit} onrestored={saved} />
       {:else}
         <div class="one">
           <div>
             <h2>{view.partner.name}</h2>
-            <p class="quiet">{about(view.partner)}</p>
+            <p class="quiet">{about(view.partner, unit)}</p>
             {#if view.partner.notes}<p>{view.partner.notes}</p>{/if}
           </div>
           <div class="sticks">

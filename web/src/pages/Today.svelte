@@ -7,8 +7,13 @@
   import FirstRoll from '../parts/FirstRoll.svelte';
   import RollRow from '../parts/RollRow.svelte';
 
-  const asked = resource(() => got(api.GET('/api/today')));
+  let wait = $state(false);
+  const asked = resource(() => got(api.GET('/api/today', { params: { query: { wait } } })));
   const now = $derived(asked.value);
+  // What was learned before the newest rolls is shown at once, and put right as soon as they are learned from.
+  $effect(() => {
+    if (now?.behind) wait = true;
+  });
 </script>
 
 <svelte:head><title>Today · Ash Notch</title></svelte:head>

@@ -9,13 +9,14 @@
   import CourseLine from '../parts/CourseLine.svelte';
   import RollRow from '../parts/RollRow.svelte';
 
-  const shownRolls = 6;
-  const asked = resource(() => got(api.GET('/api/weeks')));
+  const everything = 10_000;
+  let limit = $state<number>();
+  const asked = resource(() => got(api.GET('/api/weeks', { params: { query: { limit } } })));
   const weeks = $derived(asked.value);
   let chosen = $state(0);
   const course = $derived(weeks?.courses[chosen]);
   const sticks = resource(async () => {
-    const id = (course?.fortnights.flatMap((f) => f.rolls) ?? []).slice(-shownRolls);
+    const id = course?.rolls ?? [];
     return id.length === 0 ? [] : got(api.GET('/api/rolls', { params: { query: { id } } }));
   });
 
@@ -80,6 +81,11 @@
             {/each}
           </tbody>
         </table>
+        {#if weeks.earlier > 0}
+          <button class="may mt-3" onclick={() => (limit = everything)}
+            >Show {times(weeks.earlier, 'earlier fortnight')}</button
+          >
+        {/if}
         {#if course.partners.length > 0}
           <h3>With whom, before and in the last four weeks</h3>
           <table>
