@@ -3,16 +3,18 @@ using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
+// Usage: AshNotch.Bench [reading [show | behaviours] | learn | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
 // Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "speed" or "attack" or "simulation" or "closed-loop"))
+if (name is not ("all" or "reading" or "learn" or "speed" or "attack" or "simulation" or "closed-loop"))
 {
-    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, speed, attack, simulation and closed-loop.");
+    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, learn, speed, attack, simulation and closed-loop.");
     return 2;
 }
 if (name is "all" or "reading")
     Reading.Run(args[Math.Min(1, args.Length)..]);
+if (name == "learn")
+    Reading.Run(["learn"]);
 if (name is "all" or "simulation")
     Simulation.Run(args.Length > 1 && int.TryParse(args[1], out var count) ? count : 50);
 if (name is "all" or "closed-loop")

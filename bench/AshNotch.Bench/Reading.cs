@@ -1,4 +1,5 @@
 using System.Globalization;
+using AshNotch.Core.Reading.Claims;
 
 namespace AshNotch.Bench;
 
@@ -9,30 +10,48 @@ internal static class Reading
     {
         var folder = Path.Combine(Root(), "bench", "reading");
         var asked = args.Length > 0 ? args[0] : null;
+        if (asked == "learn")
+        {
+            Learning.Run(Path.Combine(folder, "tuning"));
+            return;
+        }
+        BehaviourTable.Run(Path.Combine(folder, "behaviours.txt"), asked is "show" or "behaviours");
+        if (asked == "behaviours")
+            return;
         Console.WriteLine(
             "reading            retellings  mentions: recall precision role  "
                 + "notches: recall precision  who   move  outcome  all right  wrongly counted"
         );
         foreach (var half in (string[])["tuning", "set-aside"])
         {
-            var score = new ReadingScore();
-            foreach (var told in AnnotatedRetelling.ReadFolder(Path.Combine(folder, half)))
-            {
-                // What disagrees is shown for the tuning half only: the other is a check, not a thing to look at.
-                Action<string>? tell =
-                    asked == "show" && half == "tuning" ? line => Console.WriteLine($"  {told.File} · {told.Title}: {line}") : null;
-                score.Add(told, tell);
-            }
-            Console.WriteLine(
-                string.Create(CultureInfo.InvariantCulture, $"{half, -18} {score.Retellings, 10}  {"", 9} ")
-                    + $"{Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     "
-                    + $"{Share(score.RolesRight, score.Roles)} {"", 9} "
-                    + $"{Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     "
-                    + $"{Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  "
-                    + $"{Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      "
-                    + $"{score.WronglyCounted} of {score.OnlySaid}"
-            );
+            var told = AnnotatedRetelling.ReadFolder(Path.Combine(folder, half)).ToList();
+            // What disagrees is shown for the tuning half only: the other is a check, not a thing to look at.
+            Print(half, told, asked == "show" && half == "tuning");
+            Learning.With(Weights.Hand, () => Print("  weights by hand", told, false));
+            Learning.With(Walk.Select(w => KeyValuePair.Create(w, 0.0)), () => Print("  without the walk", told, false));
         }
+    }
+
+    // What the place says of who can do what from there.
+    private static IEnumerable<string> Walk => ["fit-suits", "fit-wrong", "fit-odd", "same-other-way", "turned-over", "own-escape"];
+
+    private static void Print(string name, List<AnnotatedRetelling> tellings, bool show)
+    {
+        var score = new ReadingScore();
+        foreach (var told in tellings)
+        {
+            Action<string>? tell = show ? line => Console.WriteLine($"  {told.File} · {told.Title}: {line}") : null;
+            score.Add(told, tell);
+        }
+        Console.WriteLine(
+            string.Create(CultureInfo.InvariantCulture, $"{name, -18} {score.Retellings, 10}  {"", 9} ")
+                + $"{Share(score.MentionsFound, score.Mentions)}  {Share(score.MentionsFound, score.MentionsRead)}     "
+                + $"{Share(score.RolesRight, score.Roles)} {"", 9} "
+                + $"{Share(score.NotchesFound, score.Notches)}  {Share(score.NotchesFound, score.NotchesRead)}     "
+                + $"{Share(score.WhoRight, score.NotchesFound)}  {Share(score.MoveRight, score.NotchesFound)}  "
+                + $"{Share(score.OutcomeRight, score.NotchesFound)}     {Share(score.AllRight, score.Notches)}      "
+                + $"{score.WronglyCounted} of {score.OnlySaid}"
+        );
     }
 
     private static string Share(int part, int of) => (of == 0 ? 0 : (double)part / of).ToString("0.00", CultureInfo.InvariantCulture) + " ";

@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 

@@ -34,6 +34,10 @@ public partial class ArchitectureTests
         Assert.True(SliceRuleDefinition.Slices().Matching("AshNotch.Core.(*)").Should().BeFreeOfCycles().HasNoViolations(House));
 
     [Fact]
+    public void The_rooms_of_the_reader_do_not_lean_back() =>
+        Assert.True(SliceRuleDefinition.Slices().Matching("AshNotch.Core.Reading.(*)").Should().BeFreeOfCycles().HasNoViolations(House));
+
+    [Fact]
     public void A_folder_leans_only_on_those_drawn_above_it()
     {
         var order = Drawn.Keys.Where(k => !k.Contains('.')).ToList();

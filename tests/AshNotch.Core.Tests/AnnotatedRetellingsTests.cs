@@ -26,13 +26,13 @@ public class AnnotatedRetellingsTests
     {
         var score = Score(half);
         Assert.True(score.Retellings >= 40, $"{score.Retellings} retellings");
-        Assert.InRange(Share(score.MentionsFound, score.Mentions), 0.95, 1);
-        Assert.InRange(Share(score.MentionsFound, score.MentionsRead), 0.88, 1);
-        Assert.InRange(Share(score.RolesRight, score.Roles), 0.94, 1);
-        Assert.InRange(Share(score.NotchesFound, score.Notches), 0.91, 1);
-        Assert.InRange(Share(score.NotchesFound, score.NotchesRead), 0.84, 1);
-        Assert.InRange(Share(score.WhoRight, score.NotchesFound), 0.95, 1);
-        Assert.InRange(Share(score.AllRight, score.Notches), 0.84, 1);
+        Assert.InRange(Share(score.MentionsFound, score.Mentions), 0.93, 1);
+        Assert.InRange(Share(score.MentionsFound, score.MentionsRead), 0.83, 1);
+        Assert.InRange(Share(score.RolesRight, score.Roles), 0.88, 1);
+        Assert.InRange(Share(score.NotchesFound, score.Notches), 0.92, 1);
+        Assert.InRange(Share(score.NotchesFound, score.NotchesRead), 0.82, 1);
+        Assert.InRange(Share(score.WhoRight, score.NotchesFound), 0.96, 1);
+        Assert.InRange(Share(score.AllRight, score.Notches), 0.83, 1);
         Assert.InRange(Share(score.WronglyCounted, score.OnlySaid), 0, 0.07);
     }
 

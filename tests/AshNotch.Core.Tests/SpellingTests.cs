@@ -1,4 +1,4 @@
-using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Words;
 
 namespace AshNotch.Core.Tests;
 

@@ -1,5 +1,5 @@
 using System.Globalization;
-using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;

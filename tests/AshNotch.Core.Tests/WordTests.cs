@@ -1,4 +1,4 @@
-using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 

@@ -1,6 +1,7 @@
 using System.Text;
 using System.Text.Json;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
@@ -9,12 +10,12 @@ using AshNotch.Formats.Json;
 namespace AshNotch.App.Verbs;
 
 /// <summary>
-/// <c>read FILE [--partner NAME]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood.
+/// <c>read FILE [--partner NAME] [--why]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood.
 /// Offsets count in the words of the captions joined by blanks.
 /// </summary>
 internal static class ReadVerb
 {
-    public static int Run(string file, string? partner, MatVocabulary vocabulary, Output output)
+    public static int Run(string file, string? partner, bool why, MatVocabulary vocabulary, Output output)
     {
         using var reader = new StreamReader(output.Open(file), Encoding.UTF8);
         var check = new Checker();
@@ -52,6 +53,7 @@ internal static class ReadVerb
                         e.End,
                         StartPlace = written.Start,
                         EndedBy = written.End,
+                        Why = why ? e.Why : null,
                         Notches = written.Notches!.Select(n => JsonSerializer.SerializeToNode(n, LogJson.Default.NotchDocument)),
                     };
                 }),

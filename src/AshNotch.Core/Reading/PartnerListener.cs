@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 

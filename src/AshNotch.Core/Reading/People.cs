@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;

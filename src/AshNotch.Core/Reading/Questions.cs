@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading;
 internal sealed class Questions(MatVocabulary vocabulary)
 {
     /// <summary>The questions of a reading, in the order of the telling.</summary>
-    public IReadOnlyList<Question> Of(IReadOnlyList<(ReadExchange Read, IReadOnlyList<NotchSoFar> Drafts)> exchanges, string text)
+    public IReadOnlyList<Question> Of(IReadOnlyList<(ReadExchange Read, IReadOnlyList<Doubted> Drafts)> exchanges, string text)
     {
         var questions = new List<Question>();
         for (var e = 0; e < exchanges.Count; e++)
@@ -19,7 +19,7 @@ internal sealed class Questions(MatVocabulary vocabulary)
                 if (draft.Doubts.Count == 0)
                     continue;
                 var notch = draft.Notch with { Unsure = false };
-                var about = draft.Doubts.Min();
+                var about = draft.Doubts[0];
                 var words = notch.Span is { } span ? text[span.Start..span.End] : "";
                 questions.Add(
                     about switch

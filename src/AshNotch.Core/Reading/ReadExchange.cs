@@ -6,4 +6,8 @@ namespace AshNotch.Core.Reading;
 /// <param name="Start">First character.</param>
 /// <param name="End">One past the last character.</param>
 /// <param name="Exchange">The exchange.</param>
-public sealed record ReadExchange(int Start, int End, Exchange Exchange);
+public sealed record ReadExchange(int Start, int End, Exchange Exchange)
+{
+    /// <summary>Why each notch was read so, in words.</summary>
+    public IReadOnlyList<IReadOnlyList<string>> Why { get; init; } = [];
+}

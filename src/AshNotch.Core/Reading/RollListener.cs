@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Words;
+
 namespace AshNotch.Core.Reading;
 
 /// <summary>Hears where rolls begin: "then with Oak", "second roll was the purple belt", "rolled with a new guy".</summary>

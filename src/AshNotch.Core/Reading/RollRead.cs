@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Reading;
@@ -16,6 +17,9 @@ public sealed record RollRead(
     IReadOnlyList<Question> Questions
 )
 {
+    /// <summary>What is said of the roll as a whole.</summary>
+    public IReadOnlyList<ToldFact> Facts { get; init; } = [];
+
     /// <summary>The readings of several rolls as one, in order, their offsets counted in the whole telling.</summary>
     public static RollRead Join(IReadOnlyList<ToldRoll> rolls)
     {
@@ -39,7 +43,10 @@ public sealed record RollRead(
                             ),
                         ],
                     }
-                ))
+                )
+                {
+                    Why = e.Why,
+                })
             );
         }
         return new RollRead(

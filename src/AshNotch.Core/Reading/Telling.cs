@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Around;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Reading;
@@ -10,6 +12,7 @@ public sealed class Telling
     private readonly IReadOnlyList<Partner> partners;
     private readonly IReadOnlyDictionary<string, string> named;
     private readonly string? chosen;
+    private readonly IReadOnlyList<string> struck;
 
     private Telling(string text, IReadOnlyList<ToldRoll> read, TellingAside aside, IReadOnlyList<Partner> partners)
     {
@@ -20,6 +23,7 @@ public sealed class Telling
         this.partners = partners;
         named = aside.Named;
         chosen = aside.Partner;
+        struck = aside.Struck;
     }
 
     /// <summary>The text.</summary>
@@ -56,6 +60,17 @@ public sealed class Telling
     /// </summary>
     public ToldPartner? WithOf(int roll) =>
         AsRead[roll].With is { } with && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
+
+    /// <summary>What a roll's words say of it as a whole, without what was struck.</summary>
+    public IReadOnlyList<ToldFact> FactsOf(int roll) =>
+        [.. AsRead[roll].Read.Facts.Where(f => !struck.Contains(WordsOf(roll, f), StringComparer.OrdinalIgnoreCase))];
+
+    /// <summary>The words of a fact.</summary>
+    public string WordsOf(int roll, ToldFact fact)
+    {
+        var start = AsRead[roll].Start;
+        return Text[(start + fact.Words.Start)..(start + fact.Words.End)];
+    }
 
     /// <summary>The partner meant, or null when there is none in the log.</summary>
     public Partner? PartnerOf(ToldPartner with)

@@ -6,6 +6,9 @@ namespace AshNotch.Core.Reading;
 /// <param name="Named">Which partner's id a name means, where that was said; empty for somebody of whom no record is kept.</param>
 public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Corrections, IReadOnlyDictionary<string, string> Named)
 {
+    /// <summary>Words that say nothing of the roll as a whole, though they were read so.</summary>
+    public IReadOnlyList<string> Struck { get; init; } = [];
+
     /// <summary>Nothing was said beside it.</summary>
     public static TellingAside Nothing { get; } = new(null, [], new Dictionary<string, string>());
 }

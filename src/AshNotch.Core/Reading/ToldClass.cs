@@ -1,5 +1,7 @@
 using System.Globalization;
+using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
@@ -32,7 +34,51 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
             Takeaways = [.. told.Read.Takeaways.Select(t => Tied(t, exchanges))],
             Mission = telling.Rolls.Count == 1 ? head.Mission : head.Mission?.Unticked,
         };
-        return index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown };
+        return Headed(index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown }, telling.FactsOf(index));
+    }
+
+    // What the words say of the roll goes before what was preset.
+    private static Roll Headed(Roll roll, IReadOnlyList<ToldFact> facts)
+    {
+        foreach (var fact in facts)
+            roll = fact.Of switch
+            {
+                HeadField.Intensity when Term.TryRead<Intensity>(fact.Value, out var hard) => roll with { Intensity = hard },
+                HeadField.PartnerIntensity when Term.TryRead<Intensity>(fact.Value, out var hard) => roll with { PartnerIntensity = hard },
+                HeadField.Kind when Term.TryRead<RollKind>(fact.Value, out var kind) => roll with { Kind = kind },
+                HeadField.Minutes => roll with { Minutes = double.Parse(fact.Value, CultureInfo.InvariantCulture) },
+                HeadField.Result => roll with
+                {
+                    Notes = roll.Notes is { Length: > 0 } notes ? $"{notes}\n{fact.Value}." : $"{fact.Value}.",
+                },
+                _ => roll,
+            };
+        return roll;
+    }
+
+    private static PartnerOfTheDay Filled(PartnerOfTheDay then, IReadOnlyList<ToldFact> facts)
+    {
+        foreach (var fact in facts)
+            then = fact.Of switch
+            {
+                HeadField.PartnerBelt when then.Belt is null && Term.TryRead<Belt>(fact.Value, out var belt) => then with { Belt = belt },
+                HeadField.PartnerStripes when then.Stripes is null => then with
+                {
+                    Stripes = int.Parse(fact.Value, CultureInfo.InvariantCulture),
+                },
+                HeadField.PartnerWeight when then.WeightKg is null => then with
+                {
+                    WeightKg = double.Parse(fact.Value, CultureInfo.InvariantCulture),
+                    Size = null,
+                },
+                HeadField.PartnerSize when then is { Size: null, WeightKg: null } && Term.TryRead<RelativeSize>(fact.Value, out var size) =>
+                    then with
+                    {
+                        Size = size,
+                    },
+                _ => then,
+            };
+        return then;
     }
 
     // A correction can take out the notch that a takeaway was tied to.
@@ -47,25 +93,33 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
 
     private static Roll With(Telling telling, int index, Roll roll, List<Partner> met)
     {
+        var facts = telling.FactsOf(index);
         if (telling.WithOf(index) is not { } with)
-            return roll;
+            return index == 0 && telling.Chosen is { } chosen
+                ? roll with
+                {
+                    PartnerThen = Filled(roll.PartnerThen == PartnerOfTheDay.Unknown ? chosen.Today : roll.PartnerThen, facts),
+                }
+                : roll with
+                {
+                    PartnerThen = Filled(roll.PartnerThen, facts),
+                };
         var partner =
             telling.PartnerOf(with) ?? met.FirstOrDefault(p => string.Equals(p.Name, with.Name, StringComparison.OrdinalIgnoreCase));
+        var then = Filled(partner?.Today ?? PartnerOfTheDay.Unknown with { Belt = with.Belt, Size = with.Size }, facts);
         if (partner is null && telling.IsNew(with))
         {
             partner = new Partner
             {
                 Id = $"p-{roll.Id}",
                 Name = with.Name!,
-                Belt = with.Belt,
-                Size = with.Size,
+                Belt = then.Belt,
+                Stripes = then.Stripes,
+                WeightKg = then.WeightKg,
+                Size = then.Size,
             };
             met.Add(partner);
         }
-        return roll with
-        {
-            Partner = partner?.Id,
-            PartnerThen = partner?.Today ?? PartnerOfTheDay.Unknown with { Belt = with.Belt, Size = with.Size },
-        };
+        return roll with { Partner = partner?.Id, PartnerThen = then };
     }
 }

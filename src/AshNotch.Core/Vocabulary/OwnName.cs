@@ -6,6 +6,12 @@ namespace AshNotch.Core.Vocabulary;
 /// <param name="Kind">For a move of their own, what it is for; null for another name of ours.</param>
 public sealed record OwnName(string Name, string Id, MoveKind? Kind = null)
 {
+    /// <summary>What a name means that is no name of the trade, though it sounds like one.</summary>
+    public const string Nothing = "nothing";
+
+    /// <summary>It is no name of the trade.</summary>
+    public bool IsNothing => Id == Nothing;
+
     /// <summary>What the name stands for; null when it names nothing known and says not what kind of move it is.</summary>
     public (Position? Position, Move? Move)? Target(MatVocabulary vocabulary)
     {

@@ -1,0 +1,66 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Words;
+
+namespace AshNotch.Core.Reading.Around;
+
+/// <summary>The words that were not understood: few, and quiet.</summary>
+/// <param name="words">The words.</param>
+/// <param name="names">Words of the partner's name.</param>
+internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string> names)
+{
+    private readonly List<(int Start, int End)> unread = [];
+
+    /// <summary>What was collected, in order.</summary>
+    public IReadOnlyList<(int Start, int End)> All => unread;
+
+    /// <summary>
+    /// Adds those of a clause. One of which nothing was understood is shown whole; otherwise the words that say more than was understood.
+    /// </summary>
+    /// <param name="clause">The clause.</param>
+    /// <param name="heard">Something of it was understood.</param>
+    /// <param name="known">Words understood besides, by index.</param>
+    public void Add(Clause clause, bool heard, IReadOnlySet<int> known)
+    {
+        var loose = clause
+            .Items.Where(i => i.Part is Part.Word or Part.Verb or Part.Modal || IsStranger(i, clause))
+            .SelectMany(i => Enumerable.Range(i.First, i.After - i.First).Where(w => i.Part == Part.Person || !IsPlain(words[w], i, heard)))
+            .Where(w => !known.Contains(w))
+            .ToList();
+        // What is only spoken of is shown with what it is of.
+        if (loose.Count == 0 && (heard || clause.Names.Count == 0 || clause.Items.Count == clause.Names.Count))
+            return;
+        if (!heard)
+        {
+            Add(words[clause.First].Start, words[clause.After - 1].End);
+            return;
+        }
+        foreach (var w in loose)
+            Add(words[w].Start, words[w].End);
+    }
+
+    // A word taken for somebody's name, of whom nothing is told.
+    private bool IsStranger(Item item, Clause clause) =>
+        item is { Part: Part.Person, Acts: false, Suffers: false, Party: Party.Partner }
+        && item.After - item.First == 1
+        && item.Text.Length > 1
+        && !clause.IsFull
+        && !names.Contains(item.Text);
+
+    private bool IsPlain(Word word, Item item, bool heard) =>
+        Grammar.Is("plain", word.Text)
+        || Grammar.Is("plain", word.Stem)
+        || names.Contains(word.Text)
+        || (heard && (item.Part == Part.Verb || Spelling.Everyday.Contains(word.Text)))
+        || item.Part == Part.Verb && item.After - item.First == 1 && item.Is(Act.Times)
+        || char.IsDigit(word.Text[0]);
+
+    private void Add(int start, int end)
+    {
+        if (unread.Count > 0 && start >= unread[^1].Start && start - unread[^1].End <= 1)
+        {
+            start = unread[^1].Start;
+            unread.RemoveAt(unread.Count - 1);
+        }
+        unread.Add((start, end));
+    }
+}

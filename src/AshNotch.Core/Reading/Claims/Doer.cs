@@ -1,0 +1,139 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Claims;
+
+/// <summary>Who did a move, as far as its clause says.</summary>
+internal static class Doer
+{
+    /// <summary>Who may have done it, and whether the words say so.</summary>
+    public static (IReadOnlyList<May<Who>> Whos, bool IsSaid) Of(MoveUse it)
+    {
+        var (whos, said) = Said(it) is { } who ? ([new May<Who>(who, 0)], true) : Unsaid(it);
+        var isShared = it.Clause.Subject is null && it.Shared is not null && it.Use.By is null && it.Use.Owner is null;
+        // What is said for several is said a little less.
+        return whos.Count == 1 && isShared ? ([whos[0], new(whos[0].Is.Other(), Weights.Of("joined-turns"))], said) : (whos, said);
+    }
+
+    private static Who? Said(MoveUse it) => MoveUse.Of(it.Use.By) ?? InTheName(it) ?? Suffered(it) ?? Owned(it) ?? Acting(it);
+
+    // "Shook him off", "gave up his back", "tapped to pressure".
+    private static Who? InTheName(MoveUse it)
+    {
+        var within = MoveUse.Of(it.Use.Within);
+        var told = it.Words[it.Use.Found.First].Text;
+        if (within is { } own && IsDefence(it.Move) && told is not "his" and not "her")
+        {
+            var isObject = Enumerable
+                .Range(it.Use.Found.First, it.Use.Found.Count)
+                .Any(i => Grammar.Is("me-object", it.Words[i].Text) || it.Words[i].Text is "him" or "them");
+            return isObject ? own.Other() : own;
+        }
+        var isTold = told.StartsWith("tap", StringComparison.Ordinal) || it.Move.Kind == MoveKind.BackTake && within == it.Subject;
+        return isTold ? it.Subject?.Other() : null;
+    }
+
+    // What was done to somebody was done by the other.
+    private static Who? Suffered(MoveUse it)
+    {
+        // "Made me tap".
+        foreach (var made in it.Clause.Verbs.Where(x => it.Use.Leads && (x.Is(Act.Finishes) || x.Is(Act.Taps))))
+            for (var i = made.Item.First + 1; i < made.Item.After; i++)
+                if (Grammar.Is("me-object", it.Words[i].Text) || Grammar.Is("partner-object", it.Words[i].Text))
+                    return Grammar.Is("me-object", it.Words[i].Text) ? Who.Partner : Who.Me;
+        // "Reversed by a knee lever": the one who did it is the other.
+        if (it.IsMeans && it.Clause.Names.FirstOrDefault(n => n.Passive && n.Found.First < it.Use.Found.First) is { } suffered)
+            return Said(it with { Use = suffered }) ?? Unsaid(it with { Use = suffered }).Whos.MinBy(w => w.Cost).Is;
+        if (it.Clause.Verbs.Any(x => x.Is(Act.Allows) && !x.Is(Act.Gets)) && MoveUse.Of(it.Clause.Object) is { } let)
+            return let;
+        // "I'm in the triangle": the other has it.
+        if (it.Verb is null && it.Use.Lead is "in" or "under" && it.Move.IsSubmission && it.Subject is { } caught)
+            return caught.Other();
+        if ((it.IsEscaped || it.Use.Passive) && it.Subject is { } hurt)
+            return hurt.Other();
+        if (it.Use.Passive)
+            return null;
+        return
+            Victim(it) is { } victim && it.Subject is { } subject && (victim != subject || it.Clause.Subject is null && !IsDefence(it.Move))
+            ? victim.Other()
+            : null;
+    }
+
+    private static Who? Victim(MoveUse it) =>
+        MoveUse.Of(it.Use.Within) ?? MoveUse.Of(it.Use.To) ?? (it.Use.IsVerb ? MoveUse.Of(it.Clause.Object) : null);
+
+    private static Who? Owned(MoveUse it) => it.Use.Passive ? null : MoveUse.Of(it.Use.Owner);
+
+    // Who acts did it, unless the verb says that it was done to them.
+    private static Who? Acting(MoveUse it)
+    {
+        if (it.Use.Passive || it.Subject is not { } acting)
+            return null;
+        if (it.IsSeenComing)
+            return acting.Other();
+        if (it.Verb is { } verb && !it.Use.IsVerb)
+            return it.Use.Leads ? null
+                : !it.IsOwnDefence && IsDoneTo(it, verb) ? acting.Other()
+                : acting;
+        if (it.Use.IsVerb && it.Clause.Does(Act.Allows))
+            return acting.Other();
+        return it.Use.Leads ? null : acting;
+    }
+
+    private static bool IsDoneTo(MoveUse it, VerbUse verb) =>
+        verb.Passive
+        || verb.Is(Act.Stops) && !verb.Is(Act.Gets)
+        || verb.Is(Act.Escapes) && !verb.Is(Act.Gets)
+        || verb.Is(Act.Taps) && it.Clause.Object is null
+        || verb.Is(Act.Yields) && (!it.Move.IsSubmission || !Grammar.Is("giving", it.Said))
+        || verb.Is(Act.Allows) && !verb.Is(Act.Gets)
+        || verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said)
+        // "I got caught in a triangle".
+        || it.Clause.Verbs.Any(x => x.Passive && !x.Is(Act.Allows))
+        || it.Clause.Verbs.Count > 1 && it.Clause.Verbs[0].Is(Act.Gets) && Grammar.Is("caught", it.Said);
+
+    // Nobody is named.
+    private static (IReadOnlyList<May<Who>> Whos, bool IsSaid) Unsaid(MoveUse it)
+    {
+        var clause = it.Clause;
+        if (it.Use.Passive)
+            return ([new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of("passive-them"))], true);
+        if (Victim(it) is { } victim && it.Subject is null)
+            return (
+                [new(victim.Other(), 0)],
+                clause.NewSentence
+                    || it.Topic == victim.Other() && clause.Link == "and"
+                    || it.Use.Within is not null && !it.Move.IsSubmission
+            );
+        if (it.Verb is not null && it.Subject is null && MoveUse.Of(clause.Object) is { } hurt && !it.Use.Leads)
+            return ([new(hurt.Other(), 0)], false);
+        if (it.Verb is { } verb && verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said))
+            return ([new(Who.Partner, 0)], true);
+        return (Guess(it), false);
+    }
+
+    // Whoever acted before goes on, and a diary speaks of its writer.
+    private static IReadOnlyList<May<Who>> Guess(MoveUse it)
+    {
+        var clause = it.Clause;
+        if (clause.NewSentence && (clause.Verbs.Count > 0 || it.Topic is null))
+            return [new(Who.Me, Weights.Of("fresh-me")), new(Who.Partner, Weights.Of("fresh-them"))];
+        if (clause.NewSentence)
+            return
+            [
+                new(Who.Me, Weights.Of("bare-me")),
+                new(Who.Partner, it.Topic == Who.Partner ? Weights.Of("bare-them-topic") : Weights.Of("bare-them")),
+            ];
+        var by = it.Topic ?? Who.Me;
+        // "He mounted, had to hitchhike out": a diary's verb without anybody is its writer's.
+        if (by == Who.Partner && clause.Link.Length == 0 && clause.Verbs.Count > 0)
+            return [new(Who.Me, Weights.Of("verb-me")), new(Who.Partner, Weights.Of("verb-them"))];
+        return
+        [
+            new(by, Weights.Of("topic-goes-on")),
+            new(by.Other(), clause.Link == "then" ? Weights.Of("topic-turns-in-list") : Weights.Of("topic-turns")),
+        ];
+    }
+
+    private static bool IsDefence(Move move) => move.Kind is MoveKind.Escape or MoveKind.GuardRecovery;
+}

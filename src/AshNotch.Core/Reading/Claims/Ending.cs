@@ -1,0 +1,169 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Claims;
+
+/// <summary>How a move came out, as far as its clause says.</summary>
+/// <param name="Outcomes">What it may be; nothing when the clause does not claim that it was done at all.</param>
+/// <param name="IsOpen">What comes next may say otherwise.</param>
+internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, bool IsOpen)
+{
+    private static readonly Ending None = new([], false);
+
+    /// <summary>The ending of a move in its clause.</summary>
+    public static Ending Of(MoveUse it) =>
+        Uncounted(it) ? None : ByContext(it) ?? ByMeans(it) ?? Countered(it) ?? Denied(it) ?? Finished(it) ?? Attempted(it) ?? Plain(it);
+
+    private static Ending Is(Outcome outcome, bool open = false) => new([new(outcome, 0)], open);
+
+    private static Outcome Success(MoveUse it) => it.Move.IsSubmission ? Outcome.Tap : Outcome.Landed;
+
+    // What names no event here.
+    private static bool Uncounted(MoveUse it)
+    {
+        var (clause, use, move) = (it.Clause, it.Use, it.Move);
+        if (move.Word is MoveWord.Manner or MoveWord.Reply)
+            return true;
+        // "Escaped the armbar" is told by the armbar.
+        if (
+            it.IsEscape
+            && clause.Names.Any(n =>
+                n.Found is { Move.IsSubmission: true } && n.Found.First >= use.Found.After && n.Lead is "" or "from" or "the"
+            )
+        )
+            return true;
+        if (move.Word == MoveWord.General && !use.IsVerb && move.Id.Value is "submission" or "escape" && it.Verb is null)
+            return true;
+        // Who has a hold holds it; getting it is what happens.
+        if (move.Stays && !use.IsVerb && Grammar.Is("having", it.Said) && !it.IsUnable && !clause.Verbs.Any(v => v.Is(Act.Nears)))
+            return true;
+        return IsSum(it);
+    }
+
+    // "Three mounts, two escapes".
+    private static bool IsSum(MoveUse it)
+    {
+        var last = it.Words[it.Use.Found.After - 1].Text;
+        return !it.Use.IsVerb
+            && it.Clause is { Subject: null, Verbs.Count: 0 }
+            && it.Use is { Owner: null, By: null }
+            && last.EndsWith('s')
+            && !last.EndsWith("ss", StringComparison.Ordinal)
+            && it.Use.Found.First > 0
+            && Grammar.Is("number", it.Words[it.Use.Found.First - 1].Text)
+            && (it.Clause.NewSentence || it.Use.Found.First - it.Clause.First == 1);
+    }
+
+    private static Ending? ByContext(MoveUse it) =>
+        it.IsEscaped
+        // "He sprawls on my double".
+        || it.Move.Kind == MoveKind.Takedown
+            && it.Clause.Names.Any(n => n is { IsVerb: true, Found.Move.Id.Value: "sprawl" } && n.Found.First < it.Use.Found.First)
+            ? Is(Outcome.Stopped)
+            : null;
+
+    // "Submitted me with a bow and arrow", "swept him with it": the name says how.
+    private static Ending? ByMeans(MoveUse it)
+    {
+        if (
+            !it.IsMeans
+            || it.Clause.Names.FirstOrDefault(n =>
+                n.IsVerb
+                && n.Found.First < it.Use.Found.First
+                && n.Found.Move is { Word: MoveWord.General } general
+                && general.Kind == it.Move.Kind
+            )
+                is not { } done
+        )
+            return null;
+        var how = Of(it with { Use = done });
+        return how.Outcomes.Count > 0 && how.Outcomes[0].Is is Outcome.Landed or Outcome.Tap ? Is(Success(it), open: true) : how;
+    }
+
+    // What the other one did about it, or how near it came.
+    private static Ending? Countered(MoveUse it)
+    {
+        if (it.Verbs.Any(v => v.Is(Act.Nears)) || it.Verbs.Any(v => v.Is(Act.Finishes) && (v.Not || v.Unable)))
+            return Is(Outcome.Near);
+        if (it.Verbs.Any(v => v.Is(Act.GivesUp) && !v.Not))
+            return Is(Outcome.Abandoned);
+        if (it.Verb is not { } verb)
+            return it.IsSeenComing ? Is(Outcome.Stopped) : null;
+        // "Could not stop my knee cut".
+        if (verb.Is(Act.Stops) && !verb.Is(Act.Gets) && !it.Use.IsVerb && !it.IsOwnDefence)
+            return it.IsUnable || it.IsDenied ? Is(Success(it), open: true) : Is(Outcome.Stopped);
+        if (verb.Is(Act.Escapes) && !verb.Is(Act.Gets) && !it.Use.IsVerb && !it.Use.Leads)
+            return it.Move.Kind is MoveKind.Escape or MoveKind.GuardRecovery ? Is(Outcome.Landed, open: true) : Is(Outcome.Stopped);
+        // "Did not fall for the sweep".
+        return verb.Is(Act.Yields) && it.IsDenied || it.IsSeenComing ? Is(Outcome.Stopped) : null;
+    }
+
+    private static Ending? Denied(MoveUse it)
+    {
+        if (it.IsUnable || it.Move.IsSubmission && it.Clause.Verbs.Any(v => v.Is(Act.Taps) && (v.Not || v.Unable)))
+            return Is(Outcome.Stopped);
+        if (it.IsDenied)
+            // "Did not get it" was tried; "did not sweep" was not.
+            return
+                it.Verb is { } verb
+                && !it.Use.IsVerb
+                && !Grammar.Is("auxiliary", it.Said)
+                && (verb.Is(Act.Gets) || verb.Is(Act.Works) || verb.Is(Act.Finishes) || verb.Is(Act.Nears))
+                ? Is(Outcome.Stopped)
+                : None;
+        var fails =
+            it.Verbs.Any(v => v.Is(Act.Fails) && !v.Is(Act.Gets))
+            && (it.Use.Leads || it.Use.IsVerb || it.Verbs[0].Is(Act.Fails) || it.Verb is { } governing && governing.Is(Act.Fails));
+        return fails || it.Clause.Denies ? Is(Outcome.Stopped) : null;
+    }
+
+    private static Ending? Finished(MoveUse it)
+    {
+        var sub = it.Move.IsSubmission;
+        if (sub && (it.Verb is { } verb && verb.Is(Act.Finishes) || it.Clause.Does(Act.Taps)))
+            return Is(Outcome.Tap);
+        if (it.Verbs.Any(v => v.Is(Act.Threatens) && !v.Is(Act.Gets)))
+            return Is(Outcome.Threatened, open: true);
+        if (!it.Clause.Verbs.Any(v => v.Is(Act.Works) && (it.Use.Leads || v.Item.First > it.Use.Found.First)))
+            return null;
+        return sub
+            ? new([new(Outcome.Tap, Weights.Of("worked-tap")), new(Outcome.Stopped, Weights.Of("worked-stopped"))], true)
+            : Is(Outcome.Landed, open: true);
+    }
+
+    private static Ending? Attempted(MoveUse it)
+    {
+        var tried = it.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets));
+        if (!tried && !it.IsTry)
+            return null;
+        var comesOff =
+            !tried ? "attempt-finished"
+            : it.Move.IsSubmission ? "tried-tap"
+            : "tried-landed";
+        return new([new(Outcome.Stopped, Weights.Of("tried-stopped")), new(Success(it), Weights.Of(comesOff))], true);
+    }
+
+    // Named, and no more said.
+    private static Ending Plain(MoveUse it)
+    {
+        static Ending Either(Outcome success, string comesOff, string not) =>
+            new([new(success, Weights.Of(comesOff)), new(Outcome.Stopped, Weights.Of(not))], true);
+        if (it.Move.Stays)
+            return new([new(Outcome.Landed, Weights.Of("plain-landed")), new(Outcome.Stopped, Weights.Of("hold-stopped"))], true);
+        if (!it.Move.IsSubmission)
+            return Either(Outcome.Landed, "plain-landed", "plain-stopped");
+        if (it.Use.IsVerb)
+            return Either(
+                Outcome.Tap,
+                "done-tap",
+                it.Clause.Object is null && it.Use.To is null && !it.Use.Passive ? "done-stopped" : "done-to-stopped"
+            );
+        if (it.Verb is null || !it.Verb.Is(Act.Gets))
+            return Either(Outcome.Tap, "named-tap", "named-stopped");
+        // "He got me in 40 seconds with an armbar".
+        return it.Clause.Object is Party.Me or Party.Partner && it.IsMeans
+            ? Either(Outcome.Tap, "got-with-tap", "got-with-stopped")
+            : Either(Outcome.Tap, "got-tap", "got-stopped");
+    }
+}

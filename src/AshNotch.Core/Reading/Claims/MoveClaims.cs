@@ -1,0 +1,91 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Claims;
+
+/// <summary>What a clause claims of a move that it names.</summary>
+internal static class MoveClaims
+{
+    /// <summary>The claim; null when it claims nothing.</summary>
+    public static Claim? Of(MoveUse it)
+    {
+        var (whos, said) = Doer.Of(it);
+        // "She choked me twice": a sum, and what they were is told after it.
+        if (it.Use.IsVerb && it.Move is { IsSubmission: true, Word: MoveWord.General } && it.Times > 1 && whos[0].Cost <= 0.5)
+            return new Claim(ClaimKind.Sum, SpanOf(it, it.Clause.First, it.Clause.After))
+            {
+                Whos = [whos[0]],
+                Times = it.Times,
+                Found = it.Use.Found,
+            };
+        var ending = Ending.Of(it);
+        if (ending.Outcomes.Count == 0)
+            return null;
+        var clause = it.Clause;
+        var places = new MovePlaces(it);
+        Who? by = whos.Count == 1 ? whos[0].Is : null;
+        var (from, to, named) = places.By(by ?? whos.MinBy(w => w.Cost).Is);
+        return new Claim(ClaimKind.Move, SpanOf(it, places, from, to))
+        {
+            Move = it.Move,
+            Whos = whos,
+            IsWhoSaid = said,
+            Outcomes = ending.Outcomes,
+            IsOpen = ending.IsOpen,
+            From = from,
+            To = to,
+            FromOf = by is null && from.Count > 0 ? who => places.By(who).From : null,
+            ToOf = by is null && to.Count > 0 ? who => places.By(who).To : null,
+            Places = named,
+            Why =
+            [
+                .. Because.Of(clause.Verbs, it.Words),
+                new Because(
+                    null,
+                    said ? "The words say whose it was." : "Nobody is named: whoever acted before goes on, as far as they can from there."
+                ),
+            ],
+            Side = SideSaid.Of(clause, it.Use.Found, it.Words),
+            Given = Given(it, whos),
+            Times = it.Times,
+            Found = it.Use.Found,
+            IsByEar = it.Use.Found.ByEar,
+            IsGot = it.Move.IsSubmission && ending.Outcomes.Count > 1 && it.Verb is { } got && got.Is(Act.Gets) && !got.Is(Act.Tries),
+            IsDone =
+                !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
+            IsTried = it.IsTry || clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
+            IsSentence =
+                clause is { NewSentence: true, Subject: not null }
+                && !clause.Names.Any(n => n.Found.Move is not null && n.Found.First < it.Use.Found.First)
+                && (it.Use.IsVerb || clause.Verbs.Count > 0),
+            IsTapSaid =
+                ending.Outcomes.Count == 1
+                || it.Use.IsVerb && (it.Use.Passive || it.Use.Within is not null || it.Use.To is not null || clause.Object is not null),
+            IsWeak = clause.Items.Any(i => i.First == it.Use.Found.First && i.Is(Act.Does)),
+            // "That sweep was nice": spoken of once more.
+            IsRecap = it.Use.Found.First > clause.First && it.Words[it.Use.Found.First - 1].Text == "that" && clause.Verbs.Count == 0,
+            IsAgain = clause.Items.Any(i => Grammar.Is("again", it.Words[i.First].Text)),
+            IsJoined = clause is { NewSentence: false, Subject: null },
+        };
+    }
+
+    private static Span SpanOf(MoveUse it, int first, int after) => new(it.Words[first].Start, it.Words[after - 1].End);
+
+    // The name, with the places it goes with.
+    private static Span SpanOf(MoveUse it, MovePlaces places, IReadOnlyList<May<Place>> from, IReadOnlyList<May<Place>> to)
+    {
+        var (first, after) = (it.Use.Found.First, it.Use.Found.After);
+        foreach (var place in places.Named.Where(p => from.Concat(to).Any(f => f.Is.Position == p.Found.Position)))
+            (first, after) = (Math.Min(first, place.Found.First), Math.Max(after, place.Found.After));
+        return SpanOf(it, first, after);
+    }
+
+    // "Let him pass".
+    private static Who? Given(MoveUse it, IReadOnlyList<May<Who>> whos) =>
+        it.Clause.Verbs.Any(v => v.Is(Act.Allows) && !v.Is(Act.Gets))
+        && whos.Count == 1
+        && (it.Subject is null || whos[0].Is == it.Subject.Value.Other())
+            ? whos[0].Is.Other()
+            : null;
+}

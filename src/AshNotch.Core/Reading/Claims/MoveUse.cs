@@ -1,0 +1,104 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Claims;
+
+/// <summary>A move named in a clause, with what stands around the name.</summary>
+/// <param name="Words">The words.</param>
+/// <param name="Clause">The clause.</param>
+/// <param name="Use">How the name stands in it.</param>
+/// <param name="Topic">Who acted last.</param>
+/// <param name="Shared">Who acts for all that "and" joins, where this clause names nobody.</param>
+internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse Use, Who? Topic, Who? Shared)
+{
+    /// <summary>The move.</summary>
+    public Move Move => Use.Found.Move!;
+
+    /// <summary>Who acts.</summary>
+    public Who? Subject => Of(Clause.Subject) ?? Shared;
+
+    /// <summary>The verb that the name belongs to.</summary>
+    public VerbUse? Verb =>
+        Clause.Verbs.LastOrDefault(v => v.Item.First < Use.Found.First)
+        ?? (Use.Leads || Clause.Verbs.Count > 0 && Clause.Verbs[0].Item.First > Use.Found.First ? Clause.Verbs.FirstOrDefault() : null);
+
+    /// <summary>The verb's first word.</summary>
+    public string Said => Verb is null ? "" : Words[Verb.Item.First].Text;
+
+    /// <summary>The verbs that stand after the move named before it.</summary>
+    public IReadOnlyList<VerbUse> Verbs =>
+        [
+            .. Clause.Verbs.Where(v =>
+                v.Item.First
+                >= Clause
+                    .Names.Where(n => n.Found.Move is not null && n.Found.After <= Use.Found.First)
+                    .Select(n => n.Found.After)
+                    .DefaultIfEmpty(0)
+                    .Max()
+            ),
+        ];
+
+    /// <summary>It could not be done.</summary>
+    public bool IsUnable => Use.Unable || Verbs.Any(v => v.Unable);
+
+    /// <summary>It is denied.</summary>
+    public bool IsDenied => Use.Not || Verb is { Not: true };
+
+    /// <summary>It is said to be done with something: "with a kimura".</summary>
+    public bool IsMeans => Use.Lead is "with" or "w" or "by" or "via";
+
+    /// <summary>"Survived with an elbow escape": one's own.</summary>
+    public bool IsOwnDefence => Move.Kind is MoveKind.Escape or MoveKind.GuardRecovery && IsMeans;
+
+    /// <summary>"Escaped", of whatever is named after it.</summary>
+    public bool IsEscape => Escapes(Use);
+
+    /// <summary>"While I was escaping the armbar".</summary>
+    public bool IsEscaped => Move.IsSubmission && Clause.Names.Any(n => Escapes(n) && n.Found.After <= Use.Found.First);
+
+    /// <summary>"Saw the sweep coming".</summary>
+    public bool IsSeenComing =>
+        Use.Found.After < Words.Count
+        && Words[Use.Found.After].Text == "coming"
+        && !Clause.Does(Act.Yields)
+        && Clause.Items.Any(i => i.First < Use.Found.First && Grammar.Is("seeing", Words[i.First].Text));
+
+    /// <summary>"Armbar attempt", "kimura try".</summary>
+    public bool IsTry =>
+        Use.UnderWay
+        || Grammar.Is("shooting", Words[Use.Found.First].Text)
+        || Use.Found.After < Words.Count && !Words[Use.Found.After].AfterStop && Grammar.Is("attempt", Words[Use.Found.After].Text);
+
+    /// <summary>How often it was done.</summary>
+    public int Times
+    {
+        get
+        {
+            for (var i = Math.Max(0, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
+            {
+                if (i >= Use.Found.First && i < Use.Found.After)
+                    continue;
+                var text = Words[i].Text;
+                if (text is "twice" or "2x" or "x2")
+                    return 2;
+                if (text is "3x" or "x3")
+                    return 3;
+                if (i >= Use.Found.After && text == "times" && Words[i - 1].Text is "two" or "three" or "2" or "3")
+                    return Words[i - 1].Text is "two" or "2" ? 2 : 3;
+            }
+            return 1;
+        }
+    }
+
+    /// <summary>Which of the two somebody is.</summary>
+    public static Who? Of(Party? party) =>
+        party switch
+        {
+            Party.Me => Who.Me,
+            Party.Partner => Who.Partner,
+            _ => null,
+        };
+
+    private static bool Escapes(NameUse use) => use is { IsVerb: true, Found.Move: { Kind: MoveKind.Escape, Word: MoveWord.General } };
+}

@@ -1,0 +1,215 @@
+using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Claims;
+
+/// <summary>What a clause says of what was told before it: that it was stopped, that it worked, that somebody tapped.</summary>
+internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? topic, Span span)
+{
+    private readonly Who? subject = Of(clause.Subject);
+
+    /// <summary>Adds them.</summary>
+    public void AddTo(List<Claim> claims, bool named)
+    {
+        foreach (var verb in clause.Verbs)
+        {
+            if (verb.Is(Act.Taps) && Tap(verb, named) is { } tap)
+                claims.Add(tap);
+        }
+        if (NoTaps() is { } none)
+            claims.Add(none);
+        if (named)
+            return;
+        // "Got him twice, an armbar and a triangle".
+        if (
+            Count() is > 1 and var times
+            && subject is { } winner
+            && Of(clause.Object) == winner.Other()
+            && clause.Verbs.Any(v => v.Is(Act.Gets) && words[v.Item.First].Text is "got" or "get" or "gets" or "caught")
+        )
+        {
+            claims.Add(
+                new Claim(ClaimKind.Sum, span)
+                {
+                    Whos = [new(winner, 0)],
+                    IsWhoSaid = true,
+                    Times = times,
+                }
+            );
+            return;
+        }
+        foreach (var verb in clause.Verbs)
+        {
+            if (Reply(verb) is { } reply)
+            {
+                claims.Add(reply);
+                return;
+            }
+        }
+        if (clause.Denies && clause.Names.Count == 0 && clause.Verbs.Count == 0)
+            claims.Add(new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped });
+    }
+
+    private static Who? Of(Party? party) =>
+        party switch
+        {
+            Party.Me => Who.Me,
+            Party.Partner => Who.Partner,
+            _ => null,
+        };
+
+    private Claim? Tap(VerbUse verb, bool named)
+    {
+        var first = words[verb.Item.First].Text;
+        var next = verb.Item.After < words.Count ? words[verb.Item.After].Text : "";
+        var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && subject is null;
+        if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
+            return null;
+        // "So three taps": told one by one before.
+        if (
+            noun
+            && first == "taps"
+            && verb.Item.First > 0
+            && Grammar.Is("number", words[verb.Item.First - 1].Text)
+            && clause.Names.Count == 0
+        )
+            return null;
+        // "Which was not a tap".
+        if (noun && !named && (verb.Not || clause.Items.Any(i => i.Part == Part.Not)) && clause.Items.Any(i => i.Part == Part.Be))
+            return new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped };
+        if (
+            verb.Not
+            || verb.Unable
+            || clause.Items.Any(i => i.Part == Part.Not)
+            || verb.Item.First > 0 && words[verb.Item.First - 1].Text is "no" or "0" or "zero" or "without" or "neither" or "nobody"
+            || next is "my" or "the"
+                && verb.Item.After + 1 < words.Count
+                && words[verb.Item.After + 1].Text is "knee" or "shoulder" or "mat" or "leg"
+                && subject is null
+        )
+            return subject is null ? null : new Claim(ClaimKind.NoTap, span) { Whos = [new(subject.Value, 0)] };
+        // On the shoulder, to be noticed.
+        if (
+            words.Skip(verb.Item.After).Take(4).Any(w => w.Text == "shoulder")
+            && words.Skip(verb.Item.After).Take(3).Any(w => w.Text == "on")
+        )
+            return null;
+        // On somebody's knee: who taps on it has tapped, most likely.
+        var onBody =
+            next is "my" or "his" or "her" or "the"
+            && verb.Item.After + 1 < words.Count
+            && Grammar.Is("body", words[verb.Item.After + 1].Text);
+        // The one who was tapped; else the one who tapped.
+        var hurt = Of(clause.Object);
+        Who? tapped =
+            hurt is not null ? hurt
+            : verb.Passive || subject is not null ? subject
+            : null;
+        var times = Count();
+        // "She has tapped me like forty times": in all the years.
+        if (times == 1 && clause.Items.Any(i => i.Text == "times"))
+            return null;
+        if (times > 1)
+            return new Claim(ClaimKind.Sum, span)
+            {
+                Whos = [new((tapped ?? Who.Me).Other(), 0)],
+                IsWhoSaid = tapped is not null,
+                Times = times,
+            };
+        return new Claim(ClaimKind.Tap, SpanTap(verb, noun))
+        {
+            // Who says "tapped" of nobody tells of oneself.
+            Whos =
+                tapped is { } who ? [new(who, 0)]
+                : noun ? []
+                : [new(Who.Me, 0.1), new(Who.Partner, topic == Who.Partner && !clause.NewSentence ? 0.7 : 1)],
+            IsWhoSaid = tapped is not null && !onBody,
+            IsAgain = clause.Items.Any(i => words[i.First].Text is "again" or "another"),
+            IsJoined = named,
+        };
+    }
+
+    private Span SpanTap(VerbUse verb, bool noun) => noun ? new Span(words[verb.Item.First].Start, words[verb.Item.After - 1].End) : span;
+
+    private Claim? NoTaps()
+    {
+        for (var i = clause.First; i + 1 < clause.After + 1 && i + 1 < words.Count; i++)
+        {
+            if (
+                words[i].Text is "no" or "0" or "zero" or "nobody" or "neither" or "noone"
+                && words[i + 1].Text is "tap" or "taps" or "tapped"
+            )
+                return new Claim(ClaimKind.NoTap, span);
+        }
+        return null;
+    }
+
+    private int Count()
+    {
+        for (var i = clause.First; i < Math.Min(words.Count, clause.After + 2); i++)
+        {
+            var text = words[i].Text;
+            if (text.Length == 2 && text[1] == 'x' && char.IsDigit(text[0]))
+                return text[0] - '0';
+            if (text == "twice")
+                return 2;
+            if (text == "times" && i > 0)
+                return words[i - 1].Text switch
+                {
+                    "two" or "2" => 2,
+                    "three" or "3" => 3,
+                    "four" or "4" => 4,
+                    "five" or "5" => 5,
+                    _ => 1,
+                };
+        }
+        return 1;
+    }
+
+    private Claim? Reply(VerbUse verb)
+    {
+        Claim Says(Outcome outcome, Who? by, bool said) =>
+            new(ClaimKind.Reply, span)
+            {
+                Reply = outcome,
+                Whos = by is { } who ? [new(who, 0)] : [],
+                IsWhoSaid = said,
+            };
+        var negated = verb.Not || verb.Unable;
+        var who = subject;
+        // "It worked", though one may work a choke.
+        if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && clause.OfThing))
+            return null;
+        if (verb.Is(Act.Nears))
+            return Says(Outcome.Near, null, false);
+        if (verb.Is(Act.GivesUp) && !negated)
+            return Says(Outcome.Abandoned, who, who is not null);
+        if (verb.Is(Act.Works))
+            return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null);
+        if (verb.Is(Act.Fails) && !negated)
+            return Says(Outcome.Stopped, clause.OfThing ? null : who, who is not null);
+        // "I was fine" after it; "my knee is fine" speaks of something else.
+        if (verb.Is(Act.Stops) && who is null && words[verb.Item.After - 1].Text == "fine")
+            return null;
+        if (verb.Is(Act.Stops) || verb.Is(Act.Escapes))
+            return negated ? null : Says(Outcome.Stopped, who?.Other(), who is not null);
+        if (verb.Is(Act.Falls) && who is { } fell)
+            return Says(Outcome.Landed, fell.Other(), true);
+        if (verb.Is(Act.Finishes))
+        {
+            // "Made me tap": the other did.
+            var within = Enumerable
+                .Range(verb.Item.First, verb.Item.After - verb.Item.First)
+                .Select(i => words[i].Text)
+                .FirstOrDefault(w => w is "me" or "him" or "her" or "them");
+            Who? by =
+                within is null ? who
+                : within == "me" ? Who.Partner
+                : Who.Me;
+            return Says(negated ? Outcome.Near : Outcome.Tap, by, by is not null);
+        }
+        return null;
+    }
+}

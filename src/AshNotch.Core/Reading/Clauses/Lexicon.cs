@@ -1,0 +1,124 @@
+using System.Reflection;
+using AshNotch.Core.Reading.Words;
+
+namespace AshNotch.Core.Reading.Clauses;
+
+/// <summary>The verbs and phrases of a telling, by what they do. Read from <c>lexicon.txt</c>, whose rows carry the examples they are tested by.</summary>
+internal sealed class Lexicon
+{
+    private const string Slot = "~";
+    private const int LongestSlot = 3;
+
+    private readonly Node root = new();
+
+    private Lexicon(IReadOnlyList<Row> rows)
+    {
+        Rows = rows;
+        foreach (var row in rows)
+        foreach (var form in row.Forms)
+        {
+            var node = root;
+            foreach (var word in form.Split(' '))
+            {
+                if (!node.Next.TryGetValue(word, out var next))
+                    node.Next[word] = next = new Node();
+                node = next;
+            }
+            if (!node.Acts.Contains(row.Act))
+                node.Acts.Add(row.Act);
+            node.Move ??= row.Move;
+        }
+    }
+
+    /// <summary>The lexicon as shipped.</summary>
+    public static Lexicon BuiltIn { get; } = new([.. Read()]);
+
+    /// <summary>Its rows.</summary>
+    public IReadOnlyList<Row> Rows { get; }
+
+    /// <summary>The longest phrase from a word on, and what it does; null when there is none.</summary>
+    public (int Count, IReadOnlyList<Act> Acts, string? Move)? At(IReadOnlyList<Word> words, int first)
+    {
+        var best = Longest(root, words, first, first, LongestSlot);
+        return best is { } b && b.Count > 0 ? b : null;
+    }
+
+    private static (int Count, IReadOnlyList<Act> Acts, string? Move)? Longest(
+        Node node,
+        IReadOnlyList<Word> words,
+        int first,
+        int at,
+        int slot
+    )
+    {
+        (int Count, IReadOnlyList<Act> Acts, string? Move)? best = node.Acts.Count > 0 ? (at - first, node.Acts, node.Move) : null;
+        if (at >= words.Count || (at > first && words[at].AfterPause))
+            return best;
+        if (node.Next.TryGetValue(words[at].Text, out var next) && Longest(next, words, first, at + 1, slot) is { } straight)
+            best = Longer(best, straight);
+        if (node.Next.TryGetValue(Slot, out var open))
+        {
+            // A slot is a pronoun, or an owner or an article and a word.
+            var isShort = Grammar.Is("slot", words[at].Text);
+            for (var skip = 1; skip <= slot && at + skip <= words.Count; skip++)
+            {
+                if (skip > 1 && words[at + skip - 1].AfterPause)
+                    break;
+                if ((skip > 1 || isShort) && Longest(open, words, first, at + skip, 0) is { } over)
+                    best = Longer(best, over);
+                if (!Grammar.Is("before-noun", words[at + skip - 1].Text))
+                    break;
+            }
+        }
+        return best;
+    }
+
+    private static (int Count, IReadOnlyList<Act> Acts, string? Move) Longer(
+        (int Count, IReadOnlyList<Act> Acts, string? Move)? one,
+        (int Count, IReadOnlyList<Act> Acts, string? Move) other
+    ) => one is { } o && o.Count >= other.Count ? o : other;
+
+    private static IEnumerable<Row> Read()
+    {
+        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("lexicon.txt")!;
+        using var reader = new StreamReader(stream);
+        Act? act = null;
+        string? move = null;
+        while (reader.ReadLine() is { } line)
+        {
+            if (line.Length == 0 || line[0] == '#')
+                continue;
+            if (line[0] == '[')
+            {
+                var head = line.Trim('[', ']').Split(' ');
+                act = Enum.Parse<Act>(head[0].Replace("-", "", StringComparison.Ordinal), ignoreCase: true);
+                move = head.Length > 1 ? head[1] : null;
+                continue;
+            }
+            var parts = line.Split(" => ");
+            var shown = parts.Length > 1 ? parts[1].Split('|') : [];
+            yield return new Row(
+                act!.Value,
+                move,
+                parts[0].Split(", "),
+                shown.Length > 0 ? shown[0].Trim() : "",
+                shown.Length > 1 ? shown[1].Trim() : ""
+            );
+        }
+    }
+
+    /// <summary>One row.</summary>
+    /// <param name="Act">What its words do.</param>
+    /// <param name="Move">Of what does a move: its id.</param>
+    /// <param name="Forms">Every form it goes by.</param>
+    /// <param name="Example">A telling with one of them.</param>
+    /// <param name="Expect">What is read from that.</param>
+    internal sealed record Row(Act Act, string? Move, IReadOnlyList<string> Forms, string Example, string Expect);
+
+    private sealed class Node
+    {
+        public Dictionary<string, Node> Next { get; } = [];
+        public List<Act> Acts { get; } = [];
+        public string? Move { get; set; }
+    }
+}

@@ -1,0 +1,111 @@
+using AshNotch.Core.Reading.Claims;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Course;
+
+/// <summary>
+/// The most plausible course of a roll: a beam of courses is folded over the claims, each charged for what the words leave open and for what
+/// the sport makes unlikely.
+/// </summary>
+/// <remarks>Viterbi, <i>IEEE Trans. Inf. Theory</i> 13 (1967), over states too many to keep, hence a beam.</remarks>
+internal sealed class Decoder(MatVocabulary vocabulary)
+{
+    private const int Width = 16;
+
+    /// <summary>Standing up in somebody's guard.</summary>
+    public Move? StandInGuard { get; } = vocabulary.Move(new MoveId("stand-in-guard"));
+
+    /// <summary>The best courses, best first.</summary>
+    public IReadOnlyList<State> Best(IReadOnlyList<Claim> claims, CancellationToken stop)
+    {
+        List<State> beam = [new State()];
+        foreach (var claim in claims)
+        {
+            stop.ThrowIfCancellationRequested();
+            var next = new List<State>();
+            foreach (var state in beam)
+                next.AddRange(After(state, claim));
+            beam = Kept(next);
+        }
+        return [.. beam.Select(Finished).OrderBy(s => s.Cost)];
+    }
+
+    private static List<State> Kept(List<State> states)
+    {
+        var kept = new List<State>();
+        var seen = new HashSet<(Place?, int, int, (Who?, Outcome?, Move?), (Who?, Outcome?, Move?))>();
+        foreach (var state in states.OrderBy(s => s.Cost))
+        {
+            if (kept.Count >= Width)
+                break;
+            if (seen.Add((state.Now, state.Events.Count, state.Cuts.Count, Shape(state, 1), Shape(state, 2))))
+                kept.Add(state);
+        }
+        return kept;
+    }
+
+    // Courses that end alike go on alike: the cheapest of them is enough.
+    private static (Who?, Outcome?, Move?) Shape(State state, int back) =>
+        state.Events.Count >= back && state.Events[^back] is var e ? (e.By, e.Outcome, e.Move) : default;
+
+    private IEnumerable<State> After(State state, Claim claim)
+    {
+        if (state.Sum is not null && claim.Kind is not (ClaimKind.Move or ClaimKind.Place or ClaimKind.Tap or ClaimKind.Reply))
+            state = SumDone(state);
+        return claim.Kind switch
+        {
+            ClaimKind.Move => Moves.After(this, state, claim),
+            ClaimKind.Place => Placings.After(state, claim, vocabulary),
+            ClaimKind.Tap => Ledger.Tap(state, claim),
+            ClaimKind.NoTap => Ledger.NoTap(state, claim),
+            ClaimKind.Sum => [state with { Sum = (claim.Whos[0].Is, claim.Times, claim, false) }],
+            ClaimKind.Reply => Answers.After(state, claim),
+            ClaimKind.End when claim.End == ExchangeEnd.Time => [AtTheBell(state)],
+            ClaimKind.End =>
+            [
+                state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)),
+            ],
+            ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
+            _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
+        };
+    }
+
+    /// <summary>A number that nothing was told of stands for one tap at least.</summary>
+    public static State SumDone(State state)
+    {
+        if (state.Sum is not { } sum)
+            return state;
+        state = state with { Sum = null };
+        if (sum.Told || state.HasLately(e => e.Outcome == Outcome.Tap && e.By == sum.By))
+            return state;
+        return (state with { Events = state.Events.Add(new Event(sum.Claim, sum.By, null, Outcome.Tap) { From = state.Now }) }).Closed(
+            ExchangeEnd.Tap
+        );
+    }
+
+    private static State Finished(State state)
+    {
+        state = SumDone(state);
+        return state
+            .Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : null)
+            .Plus((state.Last is { Claim.IsGot: true } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null));
+    }
+
+    // What was still on when the bell went was close, and no tap that nobody spoke of.
+    private static State AtTheBell(State state)
+    {
+        if (state.Last is not { Move.IsSubmission: true, IsOpen: true } last || last.Outcome is not (Outcome.Stopped or Outcome.Tap))
+            return state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : ExchangeEnd.Time);
+        if (last is { Outcome: Outcome.Tap })
+            return state.Closed(ExchangeEnd.Tap).Plus(last.IsTapSaid ? 0.5 : 1.5);
+        var near = last.Claim.IsTried ? last : last with { Outcome = Outcome.Near };
+        return state.With(state.Events.Count - 1, near with { IsOpen = false }).Closed(ExchangeEnd.Time);
+    }
+
+    // Who starts again after a submission of which nothing more is said has likely tapped to it.
+    private static double Hanging(State state, ExchangeEnd? end) =>
+        end != ExchangeEnd.Time && state.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true }
+            ? Weights.Of("hanging-restart")
+            : 0;
+}

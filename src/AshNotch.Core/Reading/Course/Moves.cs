@@ -1,0 +1,313 @@
+using AshNotch.Core.Reading.Claims;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Course;
+
+/// <summary>Courses after somebody did a move.</summary>
+internal static class Moves
+{
+    private const int MostCounted = 8;
+    private static IReadOnlyList<May<Who>> Either => [new(Who.Me, Weights.Of("either-me")), new(Who.Partner, Weights.Of("either-them"))];
+
+    /// <summary>The courses that may follow.</summary>
+    public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
+    {
+        var move = claim.Move!;
+        if (claim.IsRecap)
+        {
+            var known = state.HasLately(e => e.Move == move);
+            yield return state.Plus(known ? 0 : 0.9);
+            if (known)
+                yield break;
+        }
+        if (state.Sum is { } sum)
+        {
+            if ((claim.Whos.Count == 0 || claim.Whos.Any(w => w.Is == sum.By)) && move.IsSubmission && sum.Left > 0)
+            {
+                var told = new Event(claim, sum.By, move, Outcome.Tap)
+                {
+                    IsTapSaid = true,
+                    IsWhoSaid = true,
+                    From =
+                        claim.From.Count > 0 ? claim.From.MinBy(f => Fit(move, f.Is, sum.By)).Is : Landing.Start(move, sum.By, state.Now),
+                };
+                var listed = (state with { Events = state.Events.Add(told) }).Closed(ExchangeEnd.Tap);
+                yield return listed with
+                {
+                    Sum = (sum.By, sum.Left - 1, sum.Claim, true),
+                };
+                yield break;
+            }
+            state = sum.Told || sum.Left == 0 ? state with { Sum = null } : Decoder.SumDone(state);
+        }
+        if (state.PutsRight(claim))
+        {
+            state = state with { Repairs = null };
+            if (state.TakenBack() is { } back)
+            {
+                var taken = state.Events[^1];
+                if (!claim.IsWhoSaid)
+                    claim = claim with { Whos = [new(taken.By, 0)] };
+                var same = taken.Move == move || taken.Move?.Kind == move.Kind;
+                foreach (var next in New(decoder, back, claim))
+                    yield return next.Plus((taken.Outcome == Outcome.Landed ? -Weights.Of("plain-landed") : 0) + (same ? 0 : 0.2));
+                foreach (var next in New(decoder, state, claim))
+                    yield return next.Plus(
+                        state.RepairIsMild ? Weights.Of(same ? "kept-same" : "kept-other") : Weights.Of("kept-after-repair")
+                    );
+                yield break;
+            }
+        }
+        // "She tapped to that, a pressure tap": the name of what was tapped to.
+        if (
+            state.IsFresh
+            && state.Events.Count > 0
+            && state.Events[^1] is { Move: null, Outcome: Outcome.Tap } tap
+            && move.IsSubmission
+            && !claim.IsWhoSaid
+            && claim.IsJoined
+        )
+            yield return state
+                .With(state.Events.Count - 1, tap with { Move = move, Span = new Span(tap.Span.Start, claim.Span.End) })
+                .Plus(-0.5);
+        if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
+            yield return state.Plus(state.Now is null || state.Now.Id == PlaceId.Standing ? 0.9 : 0.4);
+        var again = 0.0;
+        foreach (var merged in Merged(state, claim))
+        {
+            again = state.Last?.Move == move ? Weights.Of("same-twice") : again;
+            yield return merged;
+        }
+        foreach (var next in New(decoder, state, claim))
+            yield return next.Plus(again);
+    }
+
+    private static IEnumerable<State> New(Decoder decoder, State state, Claim claim)
+    {
+        var move = claim.Move!;
+        foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Either)
+        foreach (var from in Maybe(claim.FromOf?.Invoke(by) ?? claim.From))
+        {
+            var open = state;
+            // A tap that nobody spoke of is doubtful when the telling goes on.
+            var cost = whoCost + from.Cost;
+            if (state.Last is { Outcome: Outcome.Tap } tapped)
+            {
+                open = state.Closed(ExchangeEnd.Tap);
+                // Nobody escapes what they have tapped to.
+                cost += tapped.IsTapSaid ? 0 : Weights.Of("tap-goes-on") + (move.Kind == MoveKind.Escape && by != tapped.By ? 1 : 0);
+            }
+            // "Same collar drag again": by whom it was before.
+            if (claim.IsAgain && !claim.IsWhoSaid && open.HasLately(e => e.Move == move && e.By != by))
+                cost += Weights.Of("again-by-other");
+            // Nobody escapes from their own hold.
+            if (move.Kind == MoveKind.Escape && open.Last is { Move.IsSubmission: true } own && own.By == by)
+                cost += Weights.Of("own-escape");
+            // "He had the choke. I escaped": it was close.
+            if (
+                move.Kind == MoveKind.Escape
+                && open.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped or Outcome.Near } held
+                && held.By != by
+                && claim.IsWhoSaid
+            )
+            {
+                open = open.With(
+                    open.Events.Count - 1,
+                    held with
+                    {
+                        Outcome =
+                            held.Outcome == Outcome.Stopped && held is { IsOpen: true, Claim.IsGot: true } ? Outcome.Near : held.Outcome,
+                        IsOpen = false,
+                    }
+                );
+                if (move.Word == MoveWord.General && claim.To.Count == 0 && claim.From.Count == 0)
+                {
+                    yield return open.Plus(cost);
+                    continue;
+                }
+            }
+            foreach (var course in Stopping.Ways(open, claim, move.Kind, by))
+            foreach (var next in Made(decoder, course, claim, by, from, cost))
+                yield return next;
+        }
+    }
+
+    private static IEnumerable<State> Made(Decoder decoder, State open, Claim claim, Who by, May<Place?> from, double cost)
+    {
+        var move = claim.Move!;
+        var at = from.Is ?? open.Now;
+        // Who stands up between somebody's legs stands in the guard.
+        var done =
+            move.Id.Value == "stand-up-escape" && at?.SeenBy(by) is { IsTop: true, IsGuard: true } ? decoder.StandInGuard ?? move : move;
+        cost += Fit(done, at, by);
+        var start = from.Is ?? Landing.Start(done, by, open.Now);
+        foreach (var (outcome, outcomeCost) in claim.Outcomes)
+        foreach (var to in Maybe(outcome == Outcome.Landed ? claim.ToOf?.Invoke(by) ?? claim.To : []))
+        {
+            var reached =
+                outcome == Outcome.Landed
+                    ? to.Is ?? Landing.End(done, by, start ?? (done.To?.SeenBy(by) == open.Now ? null : open.Now))
+                    : null;
+            var made = new Event(claim, by, done, outcome)
+            {
+                From = start,
+                To = reached,
+                IsToSaid = to.Is is not null,
+                IsFromSaid = from.Is is not null,
+                IsOpen = claim.IsOpen,
+                IsTapSaid = claim.IsTapSaid,
+                Before = open.Now,
+            };
+            var next = Add(open, made, claim.Times);
+            var sum = cost + outcomeCost + to.Cost + (outcome == Outcome.Tap && open.NoTaps ? 2.5 : 0);
+            // "Shot a double to half guard": it led there, so it landed.
+            if (claim.To.Count > 0 && outcome == Outcome.Stopped && claim.IsOpen)
+                sum += Weights.Of("stopped-but-led");
+            foreach (var (name, place) in claim.Places)
+            {
+                var meant =
+                    place.Any(p => p.Is == from.Is) ? from.Is
+                    : place.Any(p => p.Is == to.Is) ? to.Is
+                    : place[0].Is;
+                next = next with { Understood = next.Understood.Add((name, meant, by)) };
+            }
+            yield return next.Plus(sum);
+        }
+    }
+
+    private static State Add(State state, Event made, int times)
+    {
+        var start = state.Events.Count == state.First ? state.Start ?? made.From : state.Start;
+        var events = state.Events.Add(made);
+        if (times > 1 && made.Move is { IsSubmission: false, Stays: false })
+            for (var i = 1; i < Math.Min(times, 3); i++)
+                events = events.Add(made);
+        return state with
+        {
+            Events = events,
+            Start = start,
+            Now = made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now : made.From ?? state.Now,
+        };
+    }
+
+    // The same told once more, or more exactly.
+    private static IEnumerable<State> Merged(State state, Claim claim)
+    {
+        var move = claim.Move!;
+        // "Shot a double and got on top", "tilted him and came up": that it came off.
+        if (
+            move.Id.Value == "come-up-on-top"
+            && state.Last is { Move.Kind: MoveKind.Sweep or MoveKind.Takedown } under
+            && (under.IsOpen || under.Outcome == Outcome.Landed)
+        )
+        {
+            foreach (var (who, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Either)
+            foreach (var to in Maybe(claim.ToOf?.Invoke(who) ?? claim.To))
+            {
+                if (who != under.By)
+                    continue;
+                var there = to.Is ?? under.To ?? Landing.End(under.Move!, who, under.From ?? under.Before);
+                var came = under with { Outcome = Outcome.Landed, To = there, IsToSaid = under.IsToSaid || to.Is is not null };
+                yield return (state.With(state.Events.Count - 1, came) with { Now = there ?? state.Now }).Plus(
+                    whoCost + to.Cost + Weights.Of("came-up")
+                );
+            }
+        }
+        // "Swept me three times: butterfly, butterfly, old school": each names one of them.
+        for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsWhoSaid; i++)
+        {
+            var counted = state.Events[i];
+            if (
+                counted.Claim.Times > 1
+                && counted.Move is { Word: MoveWord.General }
+                && counted.Move.Kind == move.Kind
+                && move.Word == MoveWord.Event
+            )
+            {
+                yield return state.With(i, counted with { Move = move, Span = claim.Span }).Plus(-0.5);
+                yield break;
+            }
+        }
+        if (state.Last is not { } last || claim.IsAgain || claim.Times > 1)
+            yield break;
+        var index = state.Events.Count - 1;
+        var by = claim.Whos.Count == 0 ? 0.1 : claim.Whos.Where(w => w.Is == last.By).Select(w => (double?)w.Cost).FirstOrDefault();
+        if (by is not { } cost)
+            yield break;
+        var isSame = last.Move == move && !claim.IsSentence;
+        var isNamed = last.Move is null && last.Outcome == Outcome.Landed && last.To is not null && move.To?.SeenBy(last.By) == last.To;
+        var isExact =
+            !claim.IsSentence
+            && last is { IsOpen: true, Move: { Word: MoveWord.General } general }
+            && general.Kind == move.Kind
+            && move.Word == MoveWord.Event
+            && (general.SubmissionClass is null || general.SubmissionClass == move.SubmissionClass);
+        var isGeneral =
+            (!claim.IsSentence || move.IsSubmission)
+            && move.Word == MoveWord.General
+            && last.Move is { } before
+            && (before.Kind == move.Kind)
+            && last.IsOpen;
+        if (!isSame && !isNamed && !isExact && !isGeneral)
+            yield break;
+        foreach (var (outcome, outcomeCost) in claim.Outcomes)
+        {
+            // "Passed, knee cut": that it came off stays said.
+            var kept = isExact && last.Outcome == Outcome.Landed && claim.IsOpen ? Outcome.Landed : outcome;
+            if (isSame && last.Outcome is Outcome.Landed or Outcome.Tap && !last.IsOpen && kept != last.Outcome)
+                continue;
+            foreach (var to in Maybe(kept == Outcome.Landed ? claim.ToOf?.Invoke(last.By) ?? claim.To : []))
+            {
+                var named = isGeneral ? last.Move! : move;
+                var reached =
+                    kept == Outcome.Landed
+                        ? to.Is ?? (last.IsToSaid || isNamed ? last.To : Landing.End(named, last.By, last.From ?? last.Before))
+                        : null;
+                var put = last with
+                {
+                    Move = named,
+                    Outcome = kept,
+                    To = reached,
+                    IsToSaid = last.IsToSaid || to.Is is not null,
+                    IsOpen = claim.IsOpen,
+                    Span =
+                        isSame || isExact || isGeneral
+                            ? new Span(Math.Min(last.Span.Start, claim.Span.Start), Math.Max(last.Span.End, claim.Span.End))
+                            : claim.Span,
+                    IsTapSaid = last.IsTapSaid || claim.IsTapSaid,
+                };
+                var now = kept == Outcome.Landed ? reached ?? last.From ?? last.Before : last.From ?? last.Before;
+                yield return (state.With(index, put) with { Now = now }).Plus(
+                    cost + outcomeCost + to.Cost + (isSame ? Weights.Of("told-again") : Weights.Of("named-after"))
+                );
+            }
+        }
+    }
+
+    private static IEnumerable<May<Place?>> Maybe(IReadOnlyList<May<Place>> places) =>
+        places.Count == 0 ? [new May<Place?>(null, 0)] : places.Select(p => new May<Place?>(p.Is, p.Cost));
+
+    /// <summary>What it costs that somebody does this from there.</summary>
+    public static double Fit(Move move, Place? at, Who by)
+    {
+        if (at is null || move.Stays)
+            return 0;
+        if (Landing.CanStart(move, at, by) && move.From.Count > 0)
+            return 0;
+        if (Landing.Suits(move, at, by))
+            return Weights.Of("fit-suits");
+        var seen = at.SeenBy(by);
+        var wrong = move.Kind switch
+        {
+            MoveKind.Sweep or MoveKind.GuardRecovery or MoveKind.Escape or MoveKind.GuardPull => seen.IsTop,
+            MoveKind.Pass => seen.IsBottom || !seen.IsGuard,
+            MoveKind.Submission => seen is { IsBottom: true, IsGuard: false },
+            MoveKind.Takedown => seen.Role != Role.Neutral,
+            MoveKind.BackTake => false,
+            _ => move.From.Count > 0 && move.From.All(f => f.IsTop) && seen.IsBottom
+                || move.From.Count > 0 && move.From.All(f => f.IsBottom) && seen.IsTop,
+        };
+        return wrong ? Weights.Of("fit-wrong") : Weights.Of("fit-odd");
+    }
+}

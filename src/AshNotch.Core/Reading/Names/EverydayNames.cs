@@ -1,0 +1,135 @@
+using AshNotch.Core.Reading.Words;
+
+namespace AshNotch.Core.Reading.Names;
+
+/// <summary>Names that are everyday words too: whether the words around one make it a name of the trade.</summary>
+internal static class EverydayNames
+{
+    private static readonly HashSet<string> Mine = ["i", "im", "ive", "me", "my", "we"];
+    private static readonly HashSet<string> Theirs = ["he", "hes", "him", "she", "shes", "her", "they", "theyre", "them"];
+
+    /// <summary>Whether a name of these words is one here.</summary>
+    /// <param name="words">The words of the retelling.</param>
+    /// <param name="first">Index of the name's first word.</param>
+    /// <param name="last">Index of its last word.</param>
+    /// <param name="startsGuard">Whether a guard's name starts at an index.</param>
+    public static bool Means(IReadOnlyList<Word> words, int first, int last, Func<int, bool> startsGuard)
+    {
+        if (last - first <= 1 && EverydayCompany.Keeps(words, first, last))
+            return false;
+        var text =
+            first == last ? words[first].Text : string.Join(' ', Enumerable.Range(first, last - first + 1).Select(i => words[i].Text));
+        if (!Sense.Allows(text, words, first, last))
+            return false;
+        var before = At(words, first - 1);
+        var after = last + 1 < words.Count && !words[last + 1].AfterPause ? words[last + 1].Text : "";
+        switch (text)
+        {
+            case "pull" or "pulled" or "pulls" or "pulling":
+                return Pulls(words, last, after, startsGuard);
+            // "A mount" is a thing to hang a camera on.
+            case "mount":
+                return !(before == "a" && after is "" or "for" or "and" or "on");
+            case "my back" or "his back" or "her back" or "their back" or "the back":
+                return IsTheBack(words, first, before, after);
+            default:
+                if (!text.EndsWith(" back", StringComparison.Ordinal))
+                    return true;
+                // "the back escape", "the back take" and "the back step" are names of their own; "got my back to the mat" lies down.
+                return after is not ("escape" or "control" or "take" or "mount" or "step" or "steps" or "door" or "foot" or "heel")
+                    && !(
+                        after is "to" or "on" or "onto" or "flat"
+                        && At(words, last + 2) is "the" or "mat" or "on" or "my"
+                        && At(words, last + 3) is "mat" or "mats" or "floor" or "ground" or "the" or "side"
+                    );
+        }
+    }
+
+    private static string At(IReadOnlyList<Word> words, int index) => index >= 0 && index < words.Count ? words[index].Text : "";
+
+    // "He pulled to spider", "pulled me into his guard", and "he pulled" at the end of a breath; not "pulled my arm".
+    private static bool Pulls(IReadOnlyList<Word> words, int last, string after, Func<int, bool> startsGuard)
+    {
+        if (
+            after
+            is ""
+                or "and"
+                or "so"
+                or "then"
+                or "but"
+                or "he"
+                or "she"
+                or "i"
+                or "they"
+                or "right"
+                or "immediately"
+                or "straight"
+                or "again"
+        )
+            return after is not ("right" or "straight") || Reaches(words, last + 2, startsGuard);
+        if (startsGuard(last + 1))
+            return true;
+        if (after is "to" or "into")
+            return Reaches(words, last + 1, startsGuard);
+        return after is "me" or "him" or "her" or "them"
+            && At(words, last + 2) is "into" or "in" or "to"
+            && Reaches(words, last + 2, startsGuard);
+    }
+
+    private static bool Reaches(IReadOnlyList<Word> words, int from, Func<int, bool> startsGuard)
+    {
+        for (var i = from; i < Math.Min(words.Count, from + 5); i++)
+        {
+            if (startsGuard(i))
+                return true;
+            if (words[i].AfterStop)
+                return false;
+        }
+        return false;
+    }
+
+    private static bool IsTheBack(IReadOnlyList<Word> words, int first, string before, string after)
+    {
+        if (
+            after
+            is "control"
+                or "mount"
+                or "take"
+                or "escape"
+                or "of"
+                or "hurts"
+                or "hurt"
+                or "is"
+                or "was"
+                or "feels"
+                or "door"
+                or "foot"
+                or "leg"
+                or "heel"
+                or "corner"
+                or "row"
+                or "room"
+                or "pain"
+                or "injury"
+                or "side"
+                or "hand"
+                or "step"
+        )
+            return false;
+        var owner = words[first].Text;
+        if (before is not ("on" or "onto" or "flat" or "to"))
+            return before is not ("in" or "at" or "behind") || owner == "the" && before == "in";
+        if (owner == "the")
+            return before is not "in";
+        // On one's own back one plays guard; on the other's back one has it.
+        for (var i = first - 2; i >= 0 && i > first - 8; i--)
+        {
+            var text = words[i].Text;
+            if (Mine.Contains(text))
+                return owner is not "my" || (before == "to" && text is not "i");
+            if (Theirs.Contains(text))
+                return owner is "my" || (before is "to" && text is not ("he" or "she" or "they"));
+        }
+        return true;
+    }
+}
