@@ -230,6 +230,34 @@ public class EdgeTests
         Assert.Equal("gym special", (string?)Assert.Single((await app.Get("/api/names")).AsArray())!["name"]);
     }
 
+    [Fact]
+    public async Task What_was_put_right_is_read_so_the_next_time()
+    {
+        await using var app = await RunningApp.Start();
+        const string Right =
+            """{ "words": "toe hold", "occurrence": 0, "notch": { "by": "partner", "move": "estima-lock", "outcome": "tap" } }""";
+        var (status, kept) = await app.Put(
+            "/api/rolls/r1/telling",
+            $$"""{ "text": "He got the toe hold and I tapped.", "corrections": [ {{Right}} ], {{Day}} }"""
+        );
+        Assert.Equal(200, status);
+        Assert.Equal("toe hold", (string?)Assert.Single(kept!["learned"]!.AsArray())!["name"]);
+        var (_, read) = await app.Post("/api/read", """{ "text": "I hit a toe hold." }""");
+        Assert.Equal(["estima-lock"], read!["mentions"]!.AsArray().Select(m => (string?)m!["id"]));
+    }
+
+    [Fact]
+    public async Task What_is_said_of_the_roll_fills_its_head_unless_it_is_struck()
+    {
+        await using var app = await RunningApp.Start();
+        const string Text = "Flow round with a big brown belt, maybe 95 kilos. I pulled guard.";
+        var (_, read) = await app.Post("/api/read", $$"""{ "text": "{{Text}}", "struck": [ "Flow round" ] }""");
+        Assert.Equal(["brown belt", "95 kg"], read!["rolls"]![0]!["facts"]!.AsArray().Select(f => (string?)f!["say"]));
+        var (_, kept) = await app.Put("/api/rolls/r1/telling", $$"""{ "text": "{{Text}}", "struck": [ "Flow round" ], {{Day}} }""");
+        var roll = kept!["rolls"]![0]!["roll"]!;
+        Assert.Equal(("brown", 95.0, null), ((string?)roll["partnerBelt"], (double?)roll["partnerWeightKg"], (string?)roll["intensity"]));
+    }
+
     [Theory]
     [InlineData("""{ "name": "", "id": "half-guard" }""", "name")]
     [InlineData("""{ "name": "!!!", "id": "half-guard" }""", "name")]

@@ -1,6 +1,8 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+using AshNotch.Formats;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -30,7 +32,7 @@ internal static class TellingEndpoints
             check.Fault("text", "is empty; tell what happened, even in one line.");
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(head, id, check);
-        var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners).Read(cache, check, stop);
+        var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners, told.Struck).Read(cache, check, stop);
         var session = RollIntake.Head(told.Session, check);
         check.ThrowIfFaulty();
 
@@ -46,7 +48,19 @@ internal static class TellingEndpoints
             },
             clock.GetUtcNow()
         );
-        var kept = cache.Log;
+        var known = cache.Log.OwnNames;
+        IReadOnlyList<OwnName> learned = [.. Learned.Of(telling, cache.Vocabulary).Except(known)];
+        try
+        {
+            foreach (var name in learned)
+                store.SaveOwnName(name);
+        }
+        catch (FaultyInputException)
+        {
+            // There are as many names as can be had; the rolls are kept all the same.
+            learned = [];
+        }
+        var kept = store.Around(ids);
         return TypedResults.Ok(
             new ToldAndKept(
                 [
@@ -56,7 +70,8 @@ internal static class TellingEndpoints
                             RollView.Of(r, kept, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(r.Roll.Id))
                         ),
                 ],
-                [.. met.Select(LogWriter.Document)]
+                [.. met.Select(LogWriter.Document)],
+                [.. learned.Select(LogWriter.Document)]
             )
         );
     }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.App.Views;

@@ -8,4 +8,12 @@ namespace AshNotch.App.Views;
 /// <param name="Words">The words it was read from.</param>
 /// <param name="Occurrence">Which notch read from these same words, from 0.</param>
 /// <param name="Corrected">Whether a correction made it what it is.</param>
-public sealed record NotchReadView(NotchDocument Notch, string Say, string Words, int Occurrence, bool Corrected);
+/// <param name="Why">Why it was read so, in words; empty where a correction made it what it is.</param>
+public sealed record NotchReadView(
+    NotchDocument Notch,
+    string Say,
+    string Words,
+    int Occurrence,
+    bool Corrected,
+    IReadOnlyList<string> Why
+);

@@ -46,6 +46,11 @@ public sealed record ReadingView(
         var vocabulary = values.Vocabulary;
         var told = telling.Rolls[roll];
         var exchanges = ExchangesOf(told);
+        var why = new Dictionary<Span, IReadOnlyList<string>>();
+        foreach (var read in telling.AsRead[roll].Read.Exchanges)
+        foreach (var (notch, reasons) in read.Exchange.Notches.Zip(read.Why))
+            if (notch.Span is { } span)
+                why[span] = reasons;
         return new RollReadView(
             With(telling, roll),
             [
@@ -56,6 +61,7 @@ public sealed record ReadingView(
                 )),
             ],
             [.. told.Read.Takeaways.Select(t => t.Text)],
+            [.. telling.FactsOf(roll).Select(f => new ToldFactView(telling.WordsOf(roll, f), f.Say))],
             TurningPoints.Knotted(exchanges, values)
         );
 
@@ -67,7 +73,8 @@ public sealed record ReadingView(
                 NotchWords.Of(notch, vocabulary),
                 words,
                 occurrence,
-                IsPutRight(telling, words, occurrence)
+                IsPutRight(telling, words, occurrence),
+                why.GetValueOrDefault(notch.Span ?? default) ?? []
             );
         }
     }

@@ -6,10 +6,12 @@ namespace AshNotch.App.Views;
 /// <param name="With">Whom it was with, if told or chosen.</param>
 /// <param name="Exchanges">Its exchanges.</param>
 /// <param name="Takeaways">What is taken away.</param>
+/// <param name="Facts">What it says of the roll as a whole.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
 public sealed record RollReadView(
     ToldPartnerView? With,
     IReadOnlyList<ExchangeReadView> Exchanges,
     IReadOnlyList<string> Takeaways,
+    IReadOnlyList<ToldFactView> Facts,
     Stick Stick
 );

@@ -8,6 +8,7 @@ namespace AshNotch.App.Views;
 /// <param name="Text">The telling, of one roll or several.</param>
 /// <param name="Corrections">What was put right in its reading.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
+/// <param name="Struck">Words that say nothing of the roll as a whole, though they were read so.</param>
 /// <param name="Draft">Name of the draft that it was told in, which is done with.</param>
 public sealed record RollTold(
     SessionDocument? Session,
@@ -15,5 +16,6 @@ public sealed record RollTold(
     string? Text,
     IReadOnlyList<CorrectionView>? Corrections,
     IReadOnlyList<NamedPartner>? Partners = null,
-    string? Draft = null
+    string? Draft = null,
+    IReadOnlyList<string>? Struck = null
 );

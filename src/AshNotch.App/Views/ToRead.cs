@@ -9,11 +9,13 @@ namespace AshNotch.App.Views;
 /// <param name="Partner">The partner's id, so that their name is known in the text.</param>
 /// <param name="Corrections">What was put right so far.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
+/// <param name="Struck">Words that say nothing of the roll as a whole, though they were read so.</param>
 public sealed record ToRead(
     string? Text,
     string? Partner,
     IReadOnlyList<CorrectionView>? Corrections,
-    IReadOnlyList<NamedPartner>? Partners = null
+    IReadOnlyList<NamedPartner>? Partners = null,
+    IReadOnlyList<string>? Struck = null
 )
 {
     /// <summary>Reads the telling with all that the log knows.</summary>
@@ -28,8 +30,9 @@ public sealed record ToRead(
         var named = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
         foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
             named[name] = partner;
+        var struck = RollReading.Each(Struck, "struck", check, (words, c, at) => c.Text(words, at) ?? "");
         check.ThrowIfFaulty();
-        return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named), stop);
+        return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named) { Struck = struck }, stop);
     }
 
     private static Correction Read(CorrectionView written, Checker check, string at) =>

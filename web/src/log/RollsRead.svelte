@@ -6,6 +6,7 @@
   import { partnerChoices } from '../parts/trade.svelte';
   import Stick from '../stick/Stick.svelte';
   import { times } from '../base/words';
+  import ToldFacts from './ToldFacts.svelte';
 
   let {
     reading,
@@ -15,6 +16,7 @@
     onopen,
     onundoall,
     onmean,
+    onstrike,
     onjump,
   }: {
     reading: Schemas['ReadingView'];
@@ -25,6 +27,8 @@
     onopen: (read: Schemas['NotchReadView'], beside: Element) => void;
     onundoall: () => void;
     onmean: (name: string, partner: string) => void;
+    /** The words say nothing of the roll as a whole. */
+    onstrike: (words: string) => void;
     /** Goes to a time of the film, when there is one. */
     onjump?: (seconds: number) => void;
   } = $props();
@@ -62,6 +66,7 @@
         {/if}
       </div>
     {/if}
+    {#if roll.facts.length > 0}<ToldFacts facts={roll.facts} {onstrike} />{/if}
     {#if sticks || several}<Stick
         stick={roll.stick}
         size={several ? 'row' : 'wide'}

@@ -58,12 +58,13 @@ export class Desk {
 
   /** To be called in an effect: reads what is told, soon after it changes. */
   read() {
-    const { text, partner, corrections, partners } = this.draft.now;
+    const { text, partner, corrections, partners, struck } = this.draft.now;
     this.live.soon({
       text,
       partner: partner || null,
       corrections: $state.snapshot(corrections),
       partners: $state.snapshot(partners),
+      struck: $state.snapshot(struck),
     });
   }
 
@@ -86,7 +87,12 @@ export class Desk {
     } else if (this.draft.now.text.trim() === '') this.takeUp(kept);
   };
 
-  private sayKept({ rolls, newPartners }: Schemas['ToldAndKept'], first: string) {
+  private sayKept({ rolls, newPartners, learned }: Schemas['ToldAndKept'], first: string) {
+    if (learned.length > 0)
+      tell({
+        text: `${learned.map((n) => `“${n.name}”`).join(' and ')} will be read as you put ${learned.length === 1 ? 'it' : 'them'} right.`,
+        action: { label: 'See your names', run: () => push('/names') },
+      });
     const saved = rolls.length === 1 ? 'Saved. The next roll can follow.' : `${rolls.length} rolls saved.`;
     const met = newPartners.map((p) => p.name).join(' and ');
     tell({

@@ -152,8 +152,8 @@ export class LogDraft {
   }
 
   private told(): Told {
-    const { text, corrections, partners } = this.now;
-    return $state.snapshot({ text, corrections, partners }) as Told;
+    const { text, corrections, partners, struck } = this.now;
+    return $state.snapshot({ text, corrections, partners, struck }) as Told;
   }
 
   /** Puts a notch right; null takes it out. */
@@ -174,6 +174,11 @@ export class LogDraft {
         ...(partner === '+' ? [] : [{ name, partner }]),
       ];
     });
+  }
+
+  /** Says that words say nothing of the roll as a whole. */
+  strike(words: string) {
+    this.change(() => (this.now.struck = [...this.now.struck, words]));
   }
 
   /** Adds a line to the telling, as the tap board does. */

@@ -23,6 +23,8 @@ export interface Draft {
   corrections: Schemas['CorrectionView'][];
   /** Which partners the names in the telling mean, where it was said. */
   partners: Schemas['NamedPartner'][];
+  /** Words that say nothing of the roll as a whole, though they were read so. */
+  struck: string[];
 }
 
 /** What one set out to do, with up to three checks to tick; those without words are not kept. */
@@ -31,7 +33,7 @@ export interface Mission {
   checks: { text: string; done: boolean }[];
 }
 
-export type Told = Pick<Draft, 'text' | 'corrections' | 'partners'>;
+export type Told = Pick<Draft, 'text' | 'corrections' | 'partners' | 'struck'>;
 
 const noMission = (): Mission => ({
   text: '',
@@ -57,6 +59,7 @@ export const fresh = (before?: Draft): Draft => ({
     : noMission(),
   corrections: [],
   partners: [],
+  struck: [],
 });
 
 /** A draft as the server keeps it. */
@@ -64,6 +67,7 @@ export const toKeep = (told: Draft): Schemas['RollTold'] => ({
   text: told.text,
   corrections: told.corrections,
   partners: told.partners,
+  struck: told.struck,
   session: {
     date: told.date,
     kind: told.sessionKind,
@@ -92,6 +96,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     text: kept.text ?? '',
     corrections: kept.corrections ?? [],
     partners: kept.partners ?? [],
+    struck: kept.struck ?? [],
     partner: roll?.partner ?? '',
     kind: roll?.kind ?? now.kind,
     intensity: roll?.intensity ?? now.intensity,
@@ -150,6 +155,7 @@ const shape = v.object({
   mission: v.fallback(v.optional(v.object({ text, checks: v.pipe(v.array(check), v.length(3)) })), undefined),
   corrections: list,
   partners: list,
+  struck: v.fallback(v.array(v.string()), []),
 });
 
 /** A draft from what was kept of it; null when it is none. */

@@ -63,11 +63,15 @@
     })),
   ]);
 
-  const choices = $derived(
-    entries
+  /** As the log writes that words are no name, though they sound like one. */
+  const nothing = 'nothing';
+
+  const choices = $derived([
+    ...entries
       .map((e) => ({ value: e.id, label: e.name, also: e.aliases }))
       .sort((a, b) => a.label.localeCompare(b.label)),
-  );
+    { value: nothing, label: 'nothing: plain words' },
+  ]);
   const named = (entry: Entry) => entry.name.toLowerCase().includes(find.trim().toLowerCase());
 
   const shown = $derived(
@@ -119,7 +123,17 @@
     }
   }
 
-  const meaning = (id: string | null | undefined) => entries.find((e) => e.id === id)?.name;
+  const meaning = (id: string | null | undefined) =>
+    id === nothing ? 'nothing: plain words' : entries.find((e) => e.id === id)?.name;
+
+  /** Takes a name into the form, to mean something else. */
+  function change(mine: Schemas['OwnNameDocument']) {
+    name = mine.name ?? '';
+    means = meaning(mine.id) ? (mine.id ?? '') : '';
+    if (mine.kind) ownKind = mine.kind;
+    field?.focus();
+  }
+  let field = $state<HTMLInputElement>();
 </script>
 
 <svelte:head><title>Names · Ash Notch</title></svelte:head>
@@ -161,9 +175,14 @@
 
   <section aria-label="Your own names" class:below={find !== ''}>
     <h2>Your own names</h2>
-    <p class="quiet">What your gym calls things, even by number. A name of yours wins over ours.</p>
+    <p class="quiet">
+      What your gym calls things, even by number, and what you put right in a telling. A name of yours wins
+      over ours.
+    </p>
     <form onsubmit={add}>
-      <label class="field"><span>Name</span><input bind:value={name} required maxlength="120" /></label>
+      <label class="field"
+        ><span>Name</span><input bind:value={name} bind:this={field} required maxlength="120" /></label
+      >
       <Combo
         label="It means"
         value={means}
@@ -187,6 +206,7 @@
       {#each own.value ?? [] as mine (mine.name)}
         <li class="mine">
           <span><strong>{mine.name}</strong> {meaning(mine.id) ?? `a ${plain(mine.kind)} of your own`}</span>
+          <button class="may" onclick={() => change(mine)} aria-label="Change {mine.name}">Change</button>
           <button class="may" onclick={() => drop(mine)} aria-label="Drop {mine.name}">Drop</button>
         </li>
       {/each}

@@ -145,6 +145,7 @@
         onopen={(read, beside) => (editing = { read, beside })}
         onundoall={() => draft.change(() => (draft.now.corrections = []))}
         onmean={(name, partner) => draft.mean(name, partner)}
+        onstrike={(words) => draft.strike(words)}
         onjump={film.url ? film.to : undefined}
       />
     {:else if draft.ready && draft.now.text === '' && desk.way === 'write' && desk.examples.value}
@@ -157,6 +158,7 @@
   <NotchEditor
     notch={editing.read.notch}
     words={editing.read.words}
+    why={editing.read.corrected ? [] : editing.read.why}
     beside={editing.beside}
     onclose={() => (editing = null)}
     onsave={putRight}

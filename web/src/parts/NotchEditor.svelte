@@ -13,6 +13,8 @@
     notch: Schemas['NotchDocument'];
     /** The words of the telling it was read from. */
     words?: string;
+    /** Why it was read so, in words. */
+    why?: string[];
     /** What it stands beside. */
     beside?: Element | null;
     /** Why it could not be kept; what was changed stays here until it is. */
@@ -22,7 +24,7 @@
     onclose: () => void;
   }
 
-  let { notch, words, beside, failed = '', onsave, onremove, onclose }: Props = $props();
+  let { notch, words, why = [], beside, failed = '', onsave, onremove, onclose }: Props = $props();
 
   need(vocabulary, terms);
   // svelte-ignore state_referenced_locally
@@ -48,6 +50,14 @@
 <Float title="Put this notch right" {beside} {onclose}>
   <form onsubmit={save}>
     {#if words}<p class="quiet">Read from “{words}”.</p>{/if}
+    {#if why.length > 0}
+      <details>
+        <summary class="cursor-pointer py-2.5 underline">Why it was read so</summary>
+        <ul class="quiet list-disc pl-5">
+          {#each why as reason, i (i)}<li>{reason}</li>{/each}
+        </ul>
+      </details>
+    {/if}
     <div class="my-4 grid grid-cols-2 gap-3.5">
       <label class="field">
         <span>Whose</span>
