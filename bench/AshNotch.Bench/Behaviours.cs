@@ -154,7 +154,7 @@ internal sealed partial class Behaviours
             .Replace(text, m => $"{m.Groups[1].Value} {(Vocabulary.Move(new MoveId(m.Groups[1].Value))!.IsSubmission ? "tap" : "landed")}");
     }
 
-    [GeneratedRegex(@"\{(sub2?|pass|sweep2?|takedown|act2?|move2?|ed)\}")]
+    [GeneratedRegex(@"\{(sub2?|pass2?|sweep2?|takedown2?|act2?|move2?|ed)\}")]
     private static partial Regex Slot();
 
     [GeneratedRegex(@"\b(I|they|They) (is|was|wasn't|has|goes|tries|catches|finishes|hits|gets|taps|keeps|likes|tends)\b")]

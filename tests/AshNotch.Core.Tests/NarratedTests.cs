@@ -126,4 +126,33 @@ public class NarratedTests
     [InlineData("he got a camera", "kimura")]
     [InlineData("i hit the niece slice", "knee-cut-pass")]
     public void A_silent_letter_is_not_heard(string text, string place) => Assert.Equal(place, Assert.Single(Trade.Read(text).Mentions).Id);
+
+    [Theory]
+    [InlineData(
+        "He had side control, kesa, then mount.",
+        "they - side-control/bottom>kesa-gatame/bottom landed | they - kesa-gatame/bottom>mount/bottom landed"
+    )]
+    [InlineData(
+        "His first, a knee tap, I stuffed. His second, a double leg, I sprawled on.",
+        "they knee-tap standing/neutral>? stopped | they double-leg standing/neutral>? stopped"
+    )]
+    [InlineData("I had him in my butterfly guard, I lift him and he goes over.", "me sweep butterfly-guard/bottom>open-guard/top landed")]
+    [InlineData("I jump a guillotine, it's an arm in guillotine, I can't finish.", "me arm-in-guillotine ?>? near")]
+    [InlineData("He armbarred me twice.", "they armbar ?>? tap | they armbar ?>? tap")]
+    [InlineData("R3 Sam brown: got leg dragged.", "they leg-drag-pass ?>side-control/bottom landed")]
+    [InlineData(
+        "I was in his guard. I tried to pass with a knee slide and got stuck in his knee shield.",
+        "me knee-cut-pass open-guard/top>? stopped | they - open-guard/top>knee-shield/top landed"
+    )]
+    [InlineData("I had the armbar but he wriggled it free.", "me armbar ?>? near")]
+    [InlineData("- Sam: got leg dragged.", "they leg-drag-pass ?>side-control/bottom landed")]
+    [InlineData(
+        "0:22 I pull guard. 0:40 he hits the triangle, I posture out.",
+        "me guard-pull standing/neutral>open-guard/bottom landed | they triangle-choke open-guard/bottom>? near"
+    )]
+    [InlineData(
+        "He stuffed it. I was in his guard. Got smashed. Scissor sweep, mount.",
+        "they scissor-sweep open-guard/top>mount/bottom landed"
+    )]
+    public void Who_did_it_follows_from_how_it_is_told(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 }

@@ -22,7 +22,7 @@ internal static class Doubting
     {
         var best = courses[0];
         var close = Weights.Of("close-second");
-        var seconds = courses.Skip(1).Where(s => s.Cost - best.Cost < close).Select(ByClaim).ToList();
+        var seconds = courses.Skip(1).Where(s => s.Cost - best.Cost < close).Select(s => s.ByClaim()).ToList();
         var found = new List<(int Index, Doubt Doubt, int Rank)>();
         for (var i = 0; i < best.Events.Count; i++)
             foreach (var (doubt, rank) in Of(best, i, seconds, words))
@@ -64,14 +64,6 @@ internal static class Doubting
             && !IsNearly(name, move, words)
         )
             yield return (Doubt.Name, isTap ? 1 : 5);
-    }
-
-    private static Dictionary<Claim, Event> ByClaim(State state)
-    {
-        var events = new Dictionary<Claim, Event>(ReferenceEqualityComparer.Instance);
-        foreach (var e in state.Events)
-            events.TryAdd(e.Claim, e);
-        return events;
     }
 
     // A name spelled with one slip is no riddle.

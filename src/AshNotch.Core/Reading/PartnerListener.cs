@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
@@ -20,10 +21,10 @@ internal sealed class PartnerListener(
 )
 {
     private static readonly HashSet<string> Nobody = [];
-    private static readonly HashSet<string> NoNames = ["the", "one", "big", "my", "a", "of", "from", "guy"];
-    private static readonly HashSet<string> Pronouns = ["he", "she", "they", "him", "her", "them", "me", "i", "hes", "shes", "theyre"];
-    private static readonly HashSet<string> Articles = ["the", "a", "an", "this", "my", "some", "that", "another"];
-    private static readonly HashSet<string> Much = ["much", "way", "far", "lot", "twice"];
+    private static readonly IReadOnlySet<string> NoNames = Grammar.Of("no-name");
+    private static readonly IReadOnlySet<string> Pronouns = Grammar.Of("partner-pronouns");
+    private static readonly IReadOnlySet<string> Articles = Grammar.Of("partner-articles");
+    private static readonly IReadOnlySet<string> Much = Grammar.Of("partner-much");
     private static readonly Dictionary<string, RelativeSize> Sizes = new()
     {
         ["bigger"] = RelativeSize.Heavier,
@@ -115,12 +116,12 @@ internal sealed class PartnerListener(
         for (var i = from; i < Math.Min(words.Count, from + 16) && (i == from && from <= last || !words[i].AfterStop); i++)
         {
             var text = words[i].Text;
-            if (i > last && (text is "he" or "she" or "they" or "i" or "we" || (words[i].AfterPause && text is "and" or "then")))
+            if (i > last && (Grammar.Is("subject", text) || (words[i].AfterPause && text is "and" or "then")))
                 break;
             if (
                 belt is null
                 && Term.TryRead<Belt>(text, out var colour)
-                && (i + 1 >= words.Count || words[i + 1].Text is "belt" or "belts" or "guy" or "girl" || words[i + 1].AfterPause)
+                && (i + 1 >= words.Count || Grammar.Is("belt-noun", words[i + 1].Text) || words[i + 1].AfterPause)
             )
             {
                 belt = colour;

@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
@@ -6,111 +7,15 @@ namespace AshNotch.Core.Reading;
 /// <summary>Words that mean one of the two who roll, or somebody else.</summary>
 internal static class People
 {
-    private static readonly HashSet<string> Me = ["i", "im", "ive", "id", "ill"];
-    private static readonly HashSet<string> Them = ["he", "hes", "hed", "she", "shes", "shed", "they", "theyre", "theyd", "theyve"];
-    private static readonly HashSet<string> Nouns =
-    [
-        "partner",
-        "opponent",
-        "guy",
-        "girl",
-        "dude",
-        "lady",
-        "man",
-        "woman",
-        "kid",
-        "gentleman",
-        "visitor",
-        "wrestler",
-        "bloke",
-        "lad",
-        "boy",
-        "teammate",
-        "judoka",
-        "monster",
-    ];
-    private static readonly HashSet<string> Belts = ["white", "blue", "purple", "brown", "black", "grey", "yellow", "orange", "green"];
-    private static readonly HashSet<string> Openers = ["my", "the", "this", "that", "a", "another", "some"];
-    private static readonly HashSet<string> Others =
-    [
-        "coach",
-        "professor",
-        "prof",
-        "instructor",
-        "sensei",
-        "everyone",
-        "everybody",
-        "somebody",
-        "someone",
-        "people",
-        "couple",
-        "guys",
-    ];
-    private static readonly HashSet<string> Objects = ["me", "him", "her", "them", "us", "myself", "himself", "herself"];
-    private static readonly HashSet<string> Prepositions =
-    [
-        "with",
-        "to",
-        "on",
-        "onto",
-        "from",
-        "of",
-        "by",
-        "against",
-        "under",
-        "past",
-        "for",
-        "like",
-        "over",
-        "into",
-        "in",
-        "off",
-        "around",
-        "behind",
-        "than",
-        "at",
-    ];
-    private static readonly HashSet<string> TakesObject =
-    [
-        "let",
-        "give",
-        "gave",
-        "gives",
-        "tap",
-        "tapped",
-        "swept",
-        "sweep",
-        "choked",
-        "submitted",
-        "mounted",
-        "passed",
-        "caught",
-        "catch",
-        "put",
-        "pulled",
-        "had",
-        "got",
-        "made",
-        "threw",
-        "took",
-        "rolled",
-        "saw",
-        "told",
-        "asked",
-        "keep",
-        "kept",
-        "hold",
-        "held",
-        "beat",
-        "fought",
-        "versus",
-        "vs",
-        "stopped",
-        "flattened",
-        "stacked",
-        "following",
-        "followed",
-    ];
+    private static readonly IReadOnlySet<string> Me = Grammar.Of("me-subject");
+    private static readonly IReadOnlySet<string> Them = Grammar.Of("people-them");
+    private static readonly IReadOnlySet<string> Nouns = Grammar.Of("people-nouns");
+    private static readonly IReadOnlySet<string> Belts = Grammar.Of("belt");
+    private static readonly IReadOnlySet<string> Openers = Grammar.Of("people-openers");
+    private static readonly IReadOnlySet<string> Others = Grammar.Of("people-others");
+    private static readonly IReadOnlySet<string> Objects = Grammar.Of("people-objects");
+    private static readonly IReadOnlySet<string> Prepositions = Grammar.Of("people-prepositions");
+    private static readonly IReadOnlySet<string> TakesObject = Grammar.Of("people-takes-object");
 
     /// <summary>A person named from a word on as the one who acts: who it is, how many words it takes; null when there is none.</summary>
     /// <param name="words">The words.</param>
@@ -138,7 +43,7 @@ internal static class People
             text is "me" or "him" or "her"
             && before == "with"
             && index + 1 < words.Count
-            && words[index + 1].Text is "having" or "getting" or "being" or "on" or "taking" or "holding"
+            && Grammar.Is("with-somebody", words[index + 1].Text)
         )
             return (text == "me" ? Who.Me : Who.Partner, 1);
         if (isObject)
@@ -166,7 +71,7 @@ internal static class People
             if (Belts.Contains(words[i].Text) && next is "belt" or "belts")
                 return (Who.Partner, i - index + 2);
             // "a couple times" counts; "a couple next to us" are people.
-            if (words[i].Text == "couple" && next is not ("next" or "beside" or "over" or "on" or "who" or "rolled" or "crashed"))
+            if (words[i].Text == "couple" && !Grammar.Is("couple-who", next))
                 return null;
             if (Others.Contains(words[i].Text))
                 return (null, i - index + 1);

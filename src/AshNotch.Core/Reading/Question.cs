@@ -6,4 +6,17 @@ namespace AshNotch.Core.Reading;
 /// <param name="About">What is asked for.</param>
 /// <param name="Ask">The question.</param>
 /// <param name="Answers">Ready answers, the reader's own guess first.</param>
-public sealed record Question(int Exchange, int Notch, Doubt About, string Ask, IReadOnlyList<Answer> Answers);
+public sealed record Question(int Exchange, int Notch, Doubt About, string Ask, IReadOnlyList<Answer> Answers)
+{
+    /// <summary>What hangs on the answer.</summary>
+    public string Hangs =>
+        (About, Answers.Any(a => a.Notch is { Outcome: Rolls.Outcome.Tap })) switch
+        {
+            (Doubt.Who, true) => "A tap for you or against you.",
+            (Doubt.Outcome, true) => "Whether there was a tap.",
+            (Doubt.Who, _) => "Whether it speaks for you or for them.",
+            (Doubt.Outcome, _) => "Whether anything was gained by it.",
+            (Doubt.Role, _) => "Who was ahead from there on.",
+            _ => "Whether it counts at all.",
+        };
+}

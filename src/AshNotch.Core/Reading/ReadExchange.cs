@@ -10,4 +10,7 @@ public sealed record ReadExchange(int Start, int End, Exchange Exchange)
 {
     /// <summary>Why each notch was read so, in words.</summary>
     public IReadOnlyList<IReadOnlyList<string>> Why { get; init; } = [];
+
+    /// <summary>What else each notch may have been, the likelier first.</summary>
+    public IReadOnlyList<IReadOnlyList<Notch>> Others { get; init; } = [];
 }

@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
 
 namespace AshNotch.Core.Reading;
@@ -8,126 +9,15 @@ namespace AshNotch.Core.Reading;
 internal sealed class RollListener(IReadOnlyList<Word> words, PartnerListener partner)
 {
     private static readonly HashSet<string> Nobody = [];
-    private static readonly HashSet<string> Leads =
-    [
-        "and",
-        "then",
-        "so",
-        "ok",
-        "okay",
-        "alright",
-        "after",
-        "that",
-        "um",
-        "uh",
-        "next",
-        "finally",
-        "lastly",
-        "well",
-        "anyway",
-        "my",
-        "the",
-        "our",
-        "i",
-        "we",
-        "had",
-        "did",
-        "a",
-        "for",
-    ];
-    private static readonly HashSet<string> Onward = ["then", "next", "after", "finally", "lastly"];
-    private static readonly HashSet<string> Counts =
-    [
-        "first",
-        "second",
-        "third",
-        "fourth",
-        "fifth",
-        "sixth",
-        "seventh",
-        "eighth",
-        "1st",
-        "2nd",
-        "3rd",
-        "4th",
-        "5th",
-        "6th",
-        "next",
-        "last",
-        "final",
-        "another",
-    ];
-    private static readonly HashSet<string> Numbers =
-    [
-        "one",
-        "two",
-        "three",
-        "four",
-        "five",
-        "six",
-        "seven",
-        "1",
-        "2",
-        "3",
-        "4",
-        "5",
-        "6",
-        "7",
-        "8",
-    ];
-    private static readonly HashSet<string> Rounds = ["roll", "round", "spar", "match", "fight"];
-    private static readonly HashSet<string> Rolling =
-    [
-        "rolled",
-        "rolling",
-        "sparred",
-        "sparring",
-        "went",
-        "paired",
-        "partnered",
-        "matched",
-        "trained",
-    ];
-    private static readonly HashSet<string> Fillers =
-    [
-        "of",
-        "the",
-        "night",
-        "day",
-        "tonight",
-        "today",
-        "was",
-        "is",
-        "i",
-        "we",
-        "had",
-        "got",
-        "went",
-        "rolled",
-        "with",
-        "against",
-        "again",
-        "it",
-        "class",
-        "and",
-    ];
-    private static readonly HashSet<string> OtherDays =
-    [
-        "week",
-        "yesterday",
-        "ago",
-        "monday",
-        "tuesday",
-        "wednesday",
-        "thursday",
-        "friday",
-        "saturday",
-        "sunday",
-        "usually",
-        "normally",
-        "always",
-    ];
-    private static readonly HashSet<string> GoesOn = ["he", "she", "they", "i", "we", "who", "again", "for", "and", "where", "so"];
+    private static readonly IReadOnlySet<string> Leads = Grammar.Of("rolls-leads");
+    private static readonly IReadOnlySet<string> Onward = Grammar.Of("rolls-onward");
+    private static readonly IReadOnlySet<string> Counts = Grammar.Of("rolls-counts");
+    private static readonly IReadOnlySet<string> Numbers = Grammar.Of("rolls-numbers");
+    private static readonly IReadOnlySet<string> Rounds = Grammar.Of("rolls-rounds");
+    private static readonly IReadOnlySet<string> Rolling = Grammar.Of("rolls-rolling");
+    private static readonly IReadOnlySet<string> Fillers = Grammar.Of("rolls-fillers");
+    private static readonly IReadOnlySet<string> OtherDays = Grammar.Of("rolls-other-days");
+    private static readonly IReadOnlySet<string> GoesOn = Grammar.Of("rolls-goes-on");
 
     /// <summary>The openings, in order.</summary>
     public IReadOnlyList<RollOpening> Openings()

@@ -11,6 +11,7 @@ namespace AshNotch.Core.Reading;
 internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> words, string text, MatVocabulary vocabulary)
 {
     private readonly State best = courses[0];
+    private readonly OtherReadings others = new(courses);
 
     /// <summary>The reading.</summary>
     /// <param name="found">The names in the text.</param>
@@ -76,6 +77,10 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             )
             {
                 Why = [.. best.Events.Skip(first).Take(cut.Until - first).Select(Why)],
+                Others =
+                [
+                    .. best.Events.Skip(first).Take(cut.Until - first).Zip(mine, (e, n) => others.Of(e, n, o => Notch(o, unsure: false))),
+                ],
             },
             [.. mine.Select((n, i) => new Doubted(n, doubts.GetValueOrDefault(first + i) ?? []))]
         );

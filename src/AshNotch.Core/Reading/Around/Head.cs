@@ -10,6 +10,8 @@ namespace AshNotch.Core.Reading.Around;
 /// <param name="words">The words.</param>
 internal sealed class Head(IReadOnlyList<Word> words)
 {
+    private const int Opening = 25;
+
     private const double KgPerPound = 0.45359237;
     private const int LookBack = 8;
 
@@ -108,9 +110,9 @@ internal sealed class Head(IReadOnlyList<Word> words)
             after++;
         if (Kilograms(number.Value, unit) is { } kg)
             HearWeight(kg, i, Math.Min(after, words.Count));
-        else if (unit is "min" or "mins" or "minute" or "minutes")
+        else if (Grammar.Is("minutes", unit))
             HearLength(number.Value, i, after);
-        else if (number.Unit.Length == 0 && At(i - 1) is "won" or "lost" or "win" or "lose" or "up" or "down" or "beat")
+        else if (number.Unit.Length == 0 && Grammar.Is("result", At(i - 1)))
             HearResult(number.Value, i);
     }
 
@@ -126,10 +128,7 @@ internal sealed class Head(IReadOnlyList<Word> words)
     {
         var next = At(after);
         // "Twenty pounds on me", "ten kilos heavier", "gives up ten kilos to me".
-        if (
-            next == "on" && At(after + 1) is "me" or "him" or "her"
-            || next is "heavier" or "lighter" or "more" or "less" or "bigger" or "smaller"
-        )
+        if (next == "on" && At(after + 1) is "me" or "him" or "her" || Grammar.Is("comparing", next))
         {
             var heavier = next == "on" ? At(after + 1) == "me" : next is "heavier" or "more" or "bigger";
             heavier ^= next != "on" && Grammar.Is("me-subject", At(first - 1));
@@ -149,12 +148,7 @@ internal sealed class Head(IReadOnlyList<Word> words)
             );
             return;
         }
-        if (
-            kg is >= 30 and <= 200
-            && !IsMine(first)
-            && next is not ("me" or "division" or "class" or "bracket")
-            && At(first - 1) is not "at"
-        )
+        if (kg is >= 30 and <= 200 && !IsMine(first) && !Grammar.Is("no-weight-of", next) && At(first - 1) is not "at")
             Add(HeadField.PartnerWeight, Written(kg), $"{Written(kg)} kg", first, after);
     }
 
@@ -165,8 +159,10 @@ internal sealed class Head(IReadOnlyList<Word> words)
         if (
             minutes is >= 1 and <= 60
             && (
-                next is "round" or "rounds" or "roll" or "rolls" or "rnd" or "rnds" or "match" or "each" or "long"
+                Grammar.Is("of-length", next)
                 || At(first - 1) == "only" && At(after) is not ("left" or "in")
+                || IsByItself(first, after)
+                || At(first - 1) == "for" && IsOfTheRoll(first)
             )
         )
             Add(
@@ -176,6 +172,19 @@ internal sealed class Head(IReadOnlyList<Word> words)
                 first,
                 Math.Min(words.Count, after + (next is "left" or "" ? 0 : 1))
             );
+    }
+
+    // "Flow round with Oak, five minutes."
+    private bool IsByItself(int first, int after) =>
+        first is > 0 and < Opening && words[first].AfterPause && (after >= words.Count || words[after].AfterPause);
+
+    // "Rolled with Oak for ten minutes".
+    private bool IsOfTheRoll(int first)
+    {
+        for (var i = first - 1; i >= 0 && !words[i + 1].AfterStop; i--)
+            if (Grammar.Is("rolled", words[i].Text))
+                return true;
+        return false;
     }
 
     // "Lost 4-2", "won six two".

@@ -21,6 +21,9 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
     /// <param name="known">Words understood besides, by index.</param>
     public void Add(Clause clause, bool heard, IReadOnlySet<int> known)
     {
+        // "Oak (blue, 60):" says whom it was with.
+        if (clause.IsHeading)
+            return;
         var loose = clause
             .Items.Where(i => i.Part is Part.Word or Part.Verb or Part.Modal || IsStranger(i, clause))
             .SelectMany(i => Enumerable.Range(i.First, i.After - i.First).Where(w => i.Part == Part.Person || !IsPlain(words[w], i, heard)))

@@ -30,6 +30,9 @@ internal enum ClaimKind
 
     /// <summary>What was said before is taken back.</summary>
     Repair,
+
+    /// <summary>What was said before does not count.</summary>
+    Discount,
 }
 
 /// <summary>How a place is meant.</summary>
@@ -80,6 +83,21 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
 
     /// <summary>The verb says that it came off: "got the pass".</summary>
     public bool IsDone { get; init; }
+
+    /// <summary>Of a reply: somebody fell, and the other one is meant to have made them.</summary>
+    public bool IsFall { get; init; }
+
+    /// <summary>It says what the last one was: "it is an arm-in guillotine".</summary>
+    public bool IsNaming { get; init; }
+
+    /// <summary>Of a reply: it speaks of the same thing done once more, "the second one was blocked".</summary>
+    public bool IsNext { get; init; }
+
+    /// <summary>It is told as a deed of nobody named: "sat up".</summary>
+    public bool IsDeed { get; init; }
+
+    /// <summary>It was said to answer what the other one did.</summary>
+    public bool IsCounter { get; init; }
 
     /// <summary>It was said to be tried.</summary>
     public bool IsTried { get; init; }

@@ -17,12 +17,15 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     private bool within;
     private bool answered;
     private Clause? last;
+    private bool claimed;
+    private bool beaten;
 
     /// <summary>What kind of talk the last clause was.</summary>
     public Mood Mood { get; private set; }
 
     /// <summary>A clause that claims nothing and is understood all the same: "and that was the bell".</summary>
-    public bool IsHeard(Clause clause) => Mood is Mood.Fact or Mood.Recap && clause.Verbs.Count > 0 && clause.Names.Count == 0;
+    public bool IsHeard(Clause clause) =>
+        clause.IsHeading || Mood is Mood.Fact or Mood.Recap && clause.Verbs.Count > 0 && clause.Names.Count == 0;
 
     /// <summary>The claims of a clause.</summary>
     public IReadOnlyList<Claim> Of(Clause clause)
@@ -31,13 +34,36 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         var mood = Mood = moods.Of(clause);
         if (mood is Mood.Fact or Mood.Recap)
             Read(clause, mood == Mood.Recap, claims);
-        if (clause.NewLine)
-            headed = null;
+        // "I had the armbar but he ...": whatever he did, it was stopped.
+        if (
+            clause is { Link: "but", NewSentence: false }
+            && mood == Mood.Fact
+            && claims.Count == 0
+            && !IsAside(clause)
+            && Who(clause.Subject) is { } other
+        )
+            claims.Add(
+                new Claim(ClaimKind.Reply, SpanOf(clause))
+                {
+                    Reply = Rolls.Outcome.Stopped,
+                    Whos = [new(other.Other(), 0)],
+                    IsWeak = true,
+                }
+            );
+        if (clause.NewLine || beaten && clause.Subject == Party.Me && claims.Count > 0)
+            (headed, beaten) = (null, false);
+        // "Got smashed. Toreando, knee on belly": the other one's.
+        if (mood == Mood.Fact && IsBeaten(clause))
+            (headed, beaten) = (Vocabulary.Who.Partner, true);
         if (clause.Items is [{ Part: Part.Person } head, { } told, ..] && words[told.First].Before.Contains(':'))
             headed = Who(head.Party);
         // A name in the heading acts in nothing yet.
         // "He defended → triangle": who only answers hands back to who attacked.
-        var answers = claims is [{ Kind: ClaimKind.Reply, Reply: Rolls.Outcome.Stopped, IsWhoSaid: true }];
+        var answers =
+            claims is [{ Kind: ClaimKind.Reply, Reply: Rolls.Outcome.Stopped, IsWhoSaid: true }]
+            // "→ he breaks the sleeve →" is no step of the list.
+            || clause is { Link: "then", NewSentence: false, IsFull: true }
+                && !claims.Any(c => c.Kind is ClaimKind.Move or ClaimKind.Place);
         if (
             Who(clause.Subject) is { } said
             && mood is Mood.Fact
@@ -46,6 +72,8 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             && (clause.IsFull || clause.Items.Any(i => i.Acts))
         )
             topic = said;
+        else if (clause is { Subject: null, NewSentence: true } && claims is [{ Kind: ClaimKind.Move, IsDeed: true }, ..] && headed is null)
+            topic = Vocabulary.Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
             topic = Vocabulary.Who.Me;
         answered = answers;
@@ -53,6 +81,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         within =
             clause.Link is "when" or "because" or "which" || clause is { Link: "then", Subject: null, Verbs.Count: 0, NewSentence: false };
         last = clause;
+        claimed = claims.Count > 0;
         return claims;
     }
 
@@ -62,15 +91,41 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         var keeps = clause is { NewSentence: false } && joined is not null;
         if (keeps && (clause.Link is "when" or "because" or "which" || IsAside(clause)))
             return joined;
-        return Who(clause.Subject) ?? (keeps && true ? joined : null);
+        return Who(clause.Subject) ?? (keeps ? joined : null);
     }
 
     // "I think", "I guess": nobody acts.
     private bool IsAside(Clause clause) =>
         clause is { Subject: Party.Me, IsFull: false } && clause.Items.Any(i => Grammar.Is("aside", words[i.First].Text));
 
+    private bool IsBeaten(Clause clause) =>
+        clause.Subject is null or Party.Me
+        && Enumerable
+            .Range(clause.First, clause.After - clause.First - 1)
+            .Any(i =>
+                (words[i].Text is "got" or "get" or "getting" || Grammar.Is("be", words[i].Text)) && Grammar.Is("beaten", words[i + 1].Text)
+            );
+
+    // "The second one was blocked", "on the third try she was ready", "the second time I got it".
+    private bool IsNext(Clause clause)
+    {
+        for (var i = clause.First; i + 1 < clause.After; i++)
+            if (
+                Grammar.Is("ordinal", words[i].Text)
+                && words[i].Text is not ("first" or "last" or "1st")
+                && Grammar.Is("once-more", words[i + 1].Text)
+                && (i == clause.First || Grammar.Is("before-ordinal", words[i - 1].Text))
+            )
+                return true;
+        return false;
+    }
+
     // Who acts in a clause that names nobody, where it goes on with the one before.
-    private static bool Acts(Clause clause) => clause.Verbs.Count > 0 || clause.GoesOn || clause.Names.Any(n => n.IsVerb);
+    private static bool Acts(Clause clause) =>
+        clause.Verbs.Count > 0
+        || clause.Names.Any(n => n.Found.Move?.Id.Value == "come-up-on-top")
+        || clause.GoesOn
+        || clause.Names.Any(n => n.IsVerb);
 
     private Who? Shared(Clause clause, bool acts)
     {
@@ -99,7 +154,14 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     private void Read(Clause clause, bool recap, List<Claim> claims)
     {
         var span = SpanOf(clause);
-        if (clause.Does(Act.Repairs))
+        // "I slam, no, I put him down": what is taken back was no claim.
+        var isCutShort =
+            clause is { Subject: not null, Items: [{ Part: Part.Person }, ..], Verbs: [{ } aborted, ..] }
+            && aborted.Is(Act.Repairs)
+            && aborted.Item.First > clause.First + 1
+            && !clause.Items.Any(i => Grammar.Is("aside", words[i.First].Text));
+        var nothing = isCutShort || last is { Subject: not null, NewSentence: true, Names.Count: 0 } && !claimed;
+        if (clause.Does(Act.Repairs) && !nothing)
             claims.Add(
                 new Claim(ClaimKind.Repair, span)
                 {
@@ -107,6 +169,8 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                     IsWeak = clause.Verbs.Where(v => v.Is(Act.Repairs)).All(v => IsMild(v.Item)),
                 }
             );
+        if (clause.Does(Act.Discounts))
+            claims.Add(new Claim(ClaimKind.Discount, span));
         // "Or rather he did": whose it was is put right.
         if (
             last is not null
@@ -124,10 +188,17 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         foreach (var use in clause.Names.Where(n => n.Found.Move is not null && !IsNamedAfter(clause, n)))
             if (MoveClaims.Of(new MoveUse(words, clause, use, topic, Shared(clause, Acts(clause)))) is { } moved)
                 named.Add(moved);
-        foreach (var use in clause.Names.Where(n => n.Found.Position is not null))
+        // "It cost me my guard": what did so is told before.
+        var cost =
+            clause.Verbs is [var only]
+            && only.Is(Act.Fails)
+            && (clause.OfThing || clause.Subject is null && only.Item.First == clause.First && words[clause.First].Text.StartsWith("die"));
+        foreach (var use in clause.Names.Where(n => n.Found.Position is not null && !cost))
         {
-            if (named.Count == 0 || !named.Any(c => Took(c, use)))
-                named.AddRange(new PlaceClaims(words, clause, topic, Shared(clause, Acts(clause))).Of(use));
+            if (named.Any(c => Took(c, use)))
+                continue;
+            if (PlaceClaims.Of(new PlaceUse(words, clause, use, Shared(clause, Acts(clause))), topic) is { } placed)
+                named.Add(placed);
         }
         named = Told(named);
         // A time holds for what is told with it or next.
@@ -139,7 +210,13 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             clock = default;
         }
         claims.AddRange(named.OrderBy(c => c.Found is { } f ? f.First : int.MaxValue));
-        new Replies(words, clause, topic, span).AddTo(claims, named.Count > 0);
+        new Replies(
+            words,
+            clause,
+            topic,
+            span,
+            IsNext(clause) || last is { Names.Count: 0 } && !clause.NewSentence && !claimed && IsNext(last)
+        ).AddTo(claims, named.Count > 0);
         // A number of taps stands before what they were.
         if (claims.FindIndex(c => c.Kind == ClaimKind.Sum) is var sum and > 0)
         {
@@ -185,7 +262,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             n.Found.Move is { Word: MoveWord.Event } named
             && named.Kind == general.Kind
             && n.Found.First > use.Found.First
-            && n.Lead is "with" or "w" or "by" or "via"
+            && Grammar.Is("means", n.Lead)
         );
 
     private static bool IsWeak(Claim claim) => claim.IsWeak || claim.Move?.Id.Value == "come-up-on-top";
@@ -203,10 +280,13 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             return false;
         var first = words[clause.First];
         var next = clause.First + 1 < words.Count ? words[clause.First + 1].Before : "";
+        // "2:20 he mounts" is a time.
+        if (Clocks.In(clause, words) != default)
+            return false;
         var isNumber =
             first.Text.Length <= 2 && char.IsDigit(first.Text[0])
             || first.Text.Length == 2 && first.Text[0] == 'r' && char.IsDigit(first.Text[1])
-            || first.Text is "1st" or "2nd" or "3rd" or "4th" or "5th";
+            || Grammar.Is("numbered", first.Text);
         return isNumber && (clause.NewLine && next.IndexOfAny([')', '.', ':', ' ']) >= 0 || next.IndexOfAny([')', ':']) >= 0);
     }
 }

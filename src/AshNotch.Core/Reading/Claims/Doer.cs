@@ -26,7 +26,12 @@ internal static class Doer
         {
             var isObject = Enumerable
                 .Range(it.Use.Found.First, it.Use.Found.Count)
-                .Any(i => Grammar.Is("me-object", it.Words[i].Text) || it.Words[i].Text is "him" or "them");
+                .Any(i =>
+                    Grammar.Is("me-object", it.Words[i].Text)
+                    || it.Words[i].Text is "him" or "them"
+                    // "Shook her off".
+                    || it.Words[i].Text == "her" && i + 1 < it.Words.Count && it.Words[i + 1].Text is "off" or "out" or "over"
+                );
             return isObject ? own.Other() : own;
         }
         var isTold = told.StartsWith("tap", StringComparison.Ordinal) || it.Move.Kind == MoveKind.BackTake && within == it.Subject;
@@ -47,7 +52,12 @@ internal static class Doer
         if (it.Clause.Verbs.Any(x => x.Is(Act.Allows) && !x.Is(Act.Gets)) && MoveUse.Of(it.Clause.Object) is { } let)
             return let;
         // "I'm in the triangle": the other has it.
-        if (it.Verb is null && it.Use.Lead is "in" or "under" && it.Move.IsSubmission && it.Subject is { } caught)
+        if (
+            (it.Verb is null || it.Verb.Is(Act.Falls))
+            && it.Use.Lead is "in" or "into" or "under"
+            && it.Move.IsSubmission
+            && it.Subject is { } caught
+        )
             return caught.Other();
         if ((it.IsEscaped || it.Use.Passive) && it.Subject is { } hurt)
             return hurt.Other();
@@ -82,9 +92,12 @@ internal static class Doer
 
     private static bool IsDoneTo(MoveUse it, VerbUse verb) =>
         verb.Passive
-        || verb.Is(Act.Stops) && !verb.Is(Act.Gets)
+        // "Defended with a whizzer": with one's own.
+        || verb.Is(Act.Stops) && !verb.Is(Act.Gets) && !(it.IsMeans && it.Move.Stays)
         || verb.Is(Act.Escapes) && !verb.Is(Act.Gets)
         || verb.Is(Act.Taps) && it.Clause.Object is null
+        // "He hopped and fell: sweep".
+        || verb.Is(Act.Falls) && !verb.Is(Act.Works) && it.Move.Kind is MoveKind.Sweep or MoveKind.Takedown
         || verb.Is(Act.Yields) && (!it.Move.IsSubmission || !Grammar.Is("giving", it.Said))
         || verb.Is(Act.Allows) && !verb.Is(Act.Gets)
         || verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said)
@@ -116,8 +129,14 @@ internal static class Doer
     private static IReadOnlyList<May<Who>> Guess(MoveUse it)
     {
         var clause = it.Clause;
+        // "Couldn't pass, couldn't sweep".
+        if (it.IsUnable)
+            return [new(Who.Me, Weights.Of("deed-me")), new(Who.Partner, Weights.Of("deed-them"))];
         if (clause.NewSentence && (clause.Verbs.Count > 0 || it.Topic is null))
             return [new(Who.Me, Weights.Of("fresh-me")), new(Who.Partner, Weights.Of("fresh-them"))];
+        // A diary's deed without anybody is its writer's.
+        if (clause.NewSentence && it.IsDeed)
+            return [new(Who.Me, Weights.Of("deed-me")), new(Who.Partner, Weights.Of("deed-them"))];
         if (clause.NewSentence)
             return
             [

@@ -25,6 +25,18 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         var (clause, use, move) = (it.Clause, it.Use, it.Move);
         if (move.Word is MoveWord.Manner or MoveWord.Reply)
             return true;
+        // "Defended by stacking": that is what stopped the other one.
+        if (
+            it.IsMeans
+            && !it.IsOwnDefence
+            && !move.Stays
+            && it.Verb is { } stops
+            && stops.Is(Act.Stops)
+            && !stops.Is(Act.Gets)
+            && !stops.Passive
+            && clause.Subject is not null
+        )
+            return true;
         // "Escaped the armbar" is told by the armbar.
         if (
             it.IsEscape
@@ -91,7 +103,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         if (it.Verb is not { } verb)
             return it.IsSeenComing ? Is(Outcome.Stopped) : null;
         // "Could not stop my knee cut".
-        if (verb.Is(Act.Stops) && !verb.Is(Act.Gets) && !it.Use.IsVerb && !it.IsOwnDefence)
+        if (verb.Is(Act.Stops) && !verb.Is(Act.Gets) && !it.Use.IsVerb && !it.IsOwnDefence && !(it.IsMeans && it.Move.Stays))
             return it.IsUnable || it.IsDenied ? Is(Success(it), open: true) : Is(Outcome.Stopped);
         if (verb.Is(Act.Escapes) && !verb.Is(Act.Gets) && !it.Use.IsVerb && !it.Use.Leads)
             return it.Move.Kind is MoveKind.Escape or MoveKind.GuardRecovery ? Is(Outcome.Landed, open: true) : Is(Outcome.Stopped);

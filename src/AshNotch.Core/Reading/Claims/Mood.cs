@@ -27,18 +27,26 @@ internal sealed class Moods(IReadOnlyList<Word> words)
     /// <summary>The mood of the next clause.</summary>
     public Mood Of(Clause clause)
     {
-        if (holding != Mood.Fact && !(carries && held == 0 && !clause.NewSentence) && Ends(clause))
+        // "As I was told not to, and he took it": nothing of what was told is said.
+        var goesOn = carries && held == 0 && clause is { NewSentence: false, Link: not ("and" or "but" or "so") };
+        if (holding != Mood.Fact && !goesOn && Ends(clause))
             holding = Mood.Fact;
         if (holding != Mood.Fact && ++held > 6)
             holding = Mood.Fact;
         var said = Said(clause);
+        // "As he always does": an aside.
+        if (said == Mood.Habit && clause.Link == "when")
+            return said;
         if (said != Mood.Fact)
         {
             holding = said;
             held = 0;
             // "I wish | I had tried", "normally | I pull guard": what is wished or usual stands in the next clause.
             carries =
-                clause.Link == "if" || clause.Names.Count == 0 && clause.Verbs.Any(v => Grammar.Is("carrying", words[v.Item.First].Text));
+                clause.Link == "if"
+                || clause is { Subject: Party.Other, Names.Count: 0 }
+                    && clause.Items.Any(i => Grammar.Is("carrying", words[i.After - 1].Text))
+                || clause.Names.Count == 0 && clause.Verbs.Any(v => Grammar.Is("carrying", words[v.Item.First].Text));
         }
         return said != Mood.Fact ? said : holding;
     }
@@ -64,17 +72,23 @@ internal sealed class Moods(IReadOnlyList<Word> words)
 
     // "I'd passed" is told, "I'd pass" is thought.
     private bool IsHad(Item item) =>
-        item.After < words.Count
-        && (
-            words[item.After].Text.EndsWith("ed", StringComparison.Ordinal)
-            || words[item.After].Text is "been" or "got" or "had" or "just" or "taken" or "gone"
-        );
+        item.After + 1 < words.Count
+            && words[item.After].Text is "never" or "already" or "just"
+            && Grammar.Is("after-had", words[item.After + 1].Text)
+        || item.After < words.Count
+            && (words[item.After].Text.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("after-had", words[item.After].Text));
+
+    private bool IsScore(Clause clause) =>
+        Enumerable.Range(clause.First, clause.After - clause.First).Any(i => Grammar.Is("won-or-lost", words[i].Text))
+        && Enumerable
+            .Range(clause.First, clause.After - clause.First - 1)
+            .Any(i => words[i].Text.All(char.IsDigit) && words[i + 1].Before == "-" && words[i + 1].Text.All(char.IsDigit));
 
     private Mood Said(Clause clause)
     {
         if (clause.Subject == Party.Other)
             return Mood.Advice;
-        foreach (var verb in clause.Verbs)
+        foreach (var verb in clause.Verbs.Where(v => v.Item.First == 0 || words[v.Item.First - 1].Text != "than"))
         {
             var mood =
                 verb.Is(Act.Thoughts) ? Mood.Thought
@@ -89,6 +103,9 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             if (mood != Mood.Fact)
                 return mood;
         }
+        // "Lost 2-0 by a takedown": the sum of it.
+        if (IsScore(clause))
+            return Mood.Thought;
         if (clause.Link == "if")
             return Mood.Thought;
         if (clause.Items.Any(i => i.Part == Part.Person && i.Text == "id" && !IsHad(i)))

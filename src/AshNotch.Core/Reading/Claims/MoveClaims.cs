@@ -16,6 +16,7 @@ internal static class MoveClaims
             return new Claim(ClaimKind.Sum, SpanOf(it, it.Clause.First, it.Clause.After))
             {
                 Whos = [whos[0]],
+                IsWhoSaid = said && (it.Subject is not null || !it.Use.Passive),
                 Times = it.Times,
                 Found = it.Use.Found,
             };
@@ -51,7 +52,15 @@ internal static class MoveClaims
             Times = it.Times,
             Found = it.Use.Found,
             IsByEar = it.Use.Found.ByEar,
-            IsGot = it.Move.IsSubmission && ending.Outcomes.Count > 1 && it.Verb is { } got && got.Is(Act.Gets) && !got.Is(Act.Tries),
+            IsGot = it.Move.IsSubmission && ending.Outcomes.Count > 1 && it.Verb is { } got && got.Is(Act.Gets) && !clause.Does(Act.Tries),
+            IsDeed = it.Subject is null && it.IsDeed && !it.Use.Passive,
+            IsNaming =
+                clause is { OfThing: true, Verbs.Count: 0, Subject: null }
+                && Grammar.Is("thing-subject", it.Words[clause.Items[0].First].Text)
+                && it.Use is { Lead.Length: 0, Owner: null, IsVerb: false }
+                && (clause.Items.Any(i => i.Part == Part.Be) || it.Words[clause.Items[0].First].Text == "its"),
+            IsCounter = clause.Verbs.Any(v => it.Words[v.Item.First].Text.StartsWith("counter", StringComparison.Ordinal)),
+            IsBare = it.Verb is null && !it.Use.IsVerb,
             IsDone =
                 !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
             IsTried = it.IsTry || clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),

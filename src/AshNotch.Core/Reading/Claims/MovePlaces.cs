@@ -11,7 +11,7 @@ internal sealed class MovePlaces(MoveUse it)
     private readonly Clause clause = it.Clause;
 
     /// <summary>The names of places that go with the move.</summary>
-    public IEnumerable<NameUse> Named => clause.Names.Where(n => n.Found.Position is not null && IsOf(n));
+    public IEnumerable<NameUse> Named => clause.Names.Where(n => n.Found.Position is not null && IsOf(n) && !IsLeftFor(n));
 
     /// <summary>The places, and what each name may mean, if somebody did it.</summary>
     public (IReadOnlyList<May<Place>> From, IReadOnlyList<May<Place>> To, List<(Found Name, IReadOnlyList<May<Place>> May)> Places) By(
@@ -23,9 +23,9 @@ internal sealed class MovePlaces(MoveUse it)
         var places = new List<(Found, IReadOnlyList<May<Place>>)>();
         foreach (var place in Named)
         {
-            var leads = place.Lead is "to" or "into" or "onto" or "in" && place.Found.First > it.Use.Found.First && it.Move.To is not null;
+            var leads = Grammar.Is("leading", place.Lead) && place.Found.First > it.Use.Found.First && it.Move.To is not null;
             var isFrom =
-                place.Lead is "from" or "off" or "past" or "through" or "thru" or "out" or "under"
+                Grammar.Is("leaving", place.Lead)
                 || place.Lead is "in" && !leads
                 || place.Found.First < it.Use.Found.First
                 || it.Move.Kind == MoveKind.Pass && place.Lead.Length == 0;
@@ -67,6 +67,15 @@ internal sealed class MovePlaces(MoveUse it)
             return [new(usual.SeenBy(who), 0), new(usual.SeenBy(who.Other()), 2)];
         return Roles.Of(place, clause, it.Words, actor);
     }
+
+    // "Underhook, to mount": a hold leads nowhere, so who held it went on.
+    private bool IsLeftFor(NameUse place) =>
+        // "Gave up my back to avoid the armbar": each has a verb of its own.
+        place.Lead.Length == 0
+            && place.Found.First < it.Use.Found.First
+            && clause.Verbs.Any(v => v.Item.First >= place.Found.After && v.Item.First < it.Use.Found.First)
+            && clause.Verbs.Any(v => v.Item.First < place.Found.First)
+        || it.Move.Stays && !it.Use.IsVerb && place.Lead is "to" or "into" && place.Found.First > it.Use.Found.First;
 
     // A place belongs to the move it stands next to.
     private bool IsOf(NameUse place)

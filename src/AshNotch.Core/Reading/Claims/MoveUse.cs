@@ -45,8 +45,16 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     /// <summary>It is denied.</summary>
     public bool IsDenied => Use.Not || Verb is { Not: true };
 
+    /// <summary>The name is what somebody did: "sat up", "opened it", not "knee cut".</summary>
+    public bool IsDeed =>
+        Use.IsVerb
+        || Use.Lead.Length == 0
+            && Use.Owner is null
+            && Words[Use.Found.First].Text is var told
+            && (told.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("deed", told));
+
     /// <summary>It is said to be done with something: "with a kimura".</summary>
-    public bool IsMeans => Use.Lead is "with" or "w" or "by" or "via";
+    public bool IsMeans => Grammar.Is("means", Use.Lead);
 
     /// <summary>"Survived with an elbow escape": one's own.</summary>
     public bool IsOwnDefence => Move.Kind is MoveKind.Escape or MoveKind.GuardRecovery && IsMeans;
@@ -68,6 +76,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     public bool IsTry =>
         Use.UnderWay
         || Grammar.Is("shooting", Words[Use.Found.First].Text)
+        || Use.Found.Count > 1 && Move.IsSubmission && Grammar.Is("reaching", Words[Use.Found.First].Text)
         || Use.Found.After < Words.Count && !Words[Use.Found.After].AfterStop && Grammar.Is("attempt", Words[Use.Found.After].Text);
 
     /// <summary>How often it was done.</summary>
@@ -77,14 +86,17 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
         {
             for (var i = Math.Max(0, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
             {
-                if (i >= Use.Found.First && i < Use.Found.After)
+                if (
+                    i >= Use.Found.First && i < Use.Found.After
+                    || i < Use.Found.First && Words.Skip(i + 1).Take(Use.Found.First - i).Any(w => w.AfterPause)
+                )
                     continue;
                 var text = Words[i].Text;
                 if (text is "twice" or "2x" or "x2")
                     return 2;
                 if (text is "3x" or "x3")
                     return 3;
-                if (i >= Use.Found.After && text == "times" && Words[i - 1].Text is "two" or "three" or "2" or "3")
+                if (i >= Use.Found.After && text == "times" && Grammar.Is("two-or-three", Words[i - 1].Text))
                     return Words[i - 1].Text is "two" or "2" ? 2 : 3;
             }
             return 1;

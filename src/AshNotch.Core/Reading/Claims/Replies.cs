@@ -6,7 +6,7 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Reading.Claims;
 
 /// <summary>What a clause says of what was told before it: that it was stopped, that it worked, that somebody tapped.</summary>
-internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? topic, Span span)
+internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? topic, Span span, bool isNext)
 {
     private readonly Who? subject = Of(clause.Subject);
 
@@ -20,14 +20,25 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         }
         if (NoTaps() is { } none)
             claims.Add(none);
-        if (named)
+        // "Blocked it with the knee shield", "it cost me my guard": said of what was tried before, too.
+        if (
+            clause.Names.Count > 0
+            && clause.Names.All(n => n.Found.Position is not null || n.Found.Move is { Stays: true })
+            && clause.Verbs.FirstOrDefault(v =>
+                v.Is(Act.Stops) && clause.Names.All(n => n.Lead is "with" or "w" or "by") || v.Is(Act.Fails) && clause.OfThing
+            )
+                is { } told
+            && Reply(told) is { } both
+        )
+            claims.Insert(0, both);
+        if (named || claims is [{ Kind: ClaimKind.Reply }, ..])
             return;
         // "Got him twice, an armbar and a triangle".
         if (
             Count() is > 1 and var times
             && subject is { } winner
             && Of(clause.Object) == winner.Other()
-            && clause.Verbs.Any(v => v.Is(Act.Gets) && words[v.Item.First].Text is "got" or "get" or "gets" or "caught")
+            && clause.Verbs.Any(v => v.Is(Act.Gets) && Grammar.Is("getting", words[v.Item.First].Text))
         )
         {
             claims.Add(
@@ -44,10 +55,20 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         {
             if (Reply(verb) is { } reply)
             {
-                claims.Add(reply);
+                claims.Add(reply with { IsNext = isNext });
                 return;
             }
         }
+        // "I tried, and I couldn't".
+        if (clause is { Verbs.Count: 0, Names.Count: 0 } && subject is { } unable && clause.Items[^1].Part == Part.Unable)
+            claims.Add(
+                new Claim(ClaimKind.Reply, span)
+                {
+                    Reply = Outcome.Stopped,
+                    Whos = [new(unable, 0)],
+                    IsWhoSaid = true,
+                }
+            );
         if (clause.Denies && clause.Names.Count == 0 && clause.Verbs.Count == 0)
             claims.Add(new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped });
     }
@@ -83,10 +104,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             verb.Not
             || verb.Unable
             || clause.Items.Any(i => i.Part == Part.Not)
-            || verb.Item.First > 0 && words[verb.Item.First - 1].Text is "no" or "0" or "zero" or "without" or "neither" or "nobody"
+            || verb.Item.First > 0 && Grammar.Is("no-tap-before", words[verb.Item.First - 1].Text)
             || next is "my" or "the"
                 && verb.Item.After + 1 < words.Count
-                && words[verb.Item.After + 1].Text is "knee" or "shoulder" or "mat" or "leg"
+                && Grammar.Is("tapped-on", words[verb.Item.After + 1].Text)
                 && subject is null
         )
             return subject is null ? null : new Claim(ClaimKind.NoTap, span) { Whos = [new(subject.Value, 0)] };
@@ -98,9 +119,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return null;
         // On somebody's knee: who taps on it has tapped, most likely.
         var onBody =
-            next is "my" or "his" or "her" or "the"
-            && verb.Item.After + 1 < words.Count
-            && Grammar.Is("body", words[verb.Item.After + 1].Text);
+            Grammar.Is("owner-or-the", next) && verb.Item.After + 1 < words.Count && Grammar.Is("body", words[verb.Item.After + 1].Text);
         // The one who was tapped; else the one who tapped.
         var hurt = Of(clause.Object);
         Who? tapped =
@@ -137,10 +156,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     {
         for (var i = clause.First; i + 1 < clause.After + 1 && i + 1 < words.Count; i++)
         {
-            if (
-                words[i].Text is "no" or "0" or "zero" or "nobody" or "neither" or "noone"
-                && words[i + 1].Text is "tap" or "taps" or "tapped"
-            )
+            if (Grammar.Is("no-tap", words[i].Text) && words[i + 1].Text is "tap" or "taps" or "tapped")
                 return new Claim(ClaimKind.NoTap, span);
         }
         return null;
@@ -180,12 +196,15 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var negated = verb.Not || verb.Unable;
         var who = subject;
         // "It worked", though one may work a choke.
-        if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && clause.OfThing))
+        if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && (clause.OfThing || isNext)))
             return null;
         if (verb.Is(Act.Nears))
             return Says(Outcome.Near, null, false);
         if (verb.Is(Act.GivesUp) && !negated)
             return Says(Outcome.Abandoned, who, who is not null);
+        // "He goes over" fell; "it went over" worked.
+        if (verb.Is(Act.Falls) && who is { } down && !clause.OfThing && !negated)
+            return Says(Outcome.Landed, down.Other(), true) with { IsFall = true };
         if (verb.Is(Act.Works))
             return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null);
         if (verb.Is(Act.Fails) && !negated)
@@ -195,15 +214,13 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return null;
         if (verb.Is(Act.Stops) || verb.Is(Act.Escapes))
             return negated ? null : Says(Outcome.Stopped, who?.Other(), who is not null);
-        if (verb.Is(Act.Falls) && who is { } fell)
-            return Says(Outcome.Landed, fell.Other(), true);
         if (verb.Is(Act.Finishes))
         {
             // "Made me tap": the other did.
             var within = Enumerable
                 .Range(verb.Item.First, verb.Item.After - verb.Item.First)
                 .Select(i => words[i].Text)
-                .FirstOrDefault(w => w is "me" or "him" or "her" or "them");
+                .FirstOrDefault(w => Grammar.Is("object", w));
             Who? by =
                 within is null ? who
                 : within == "me" ? Who.Partner

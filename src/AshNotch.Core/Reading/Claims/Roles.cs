@@ -47,27 +47,17 @@ internal static class Roles
             var mineIsTop = clause.Subject == Party.Partner ? !above : above;
             return Is(position.As(mineIsTop ? Role.Top : Role.Bottom)!, clause.Subject is null ? 3 : 9);
         }
+        if (LegOf(use, words) is { } hung && held.IsGuard)
+            return Is(held.SeenBy(hung == Party.Me ? Who.Partner : Who.Me), 9);
         if (actor is not { } who)
             return [new(held, Weights.Of("role-holder")), new(other, Weights.Of("role-other"))];
         Place For(Who by, Role role) => position.As(role)!.SeenBy(by);
         // "had me in side control", "put him in my guard": the one who acts holds it.
-        if (clause.Object is Party.Me or Party.Partner && use.Lead is "in" or "into" or "to" or "under" && clause.Does(Act.Gets))
+        if (clause.Object is Party.Me or Party.Partner && Grammar.Is("held-in", use.Lead) && clause.Does(Act.Gets))
             return Is(For(who, holder), 1.5);
         if (position.Id == "turtle")
             return Is(For(who, use.Lead is "on" or "over" ? Role.Top : Role.Bottom), 1.5);
-        var isHeld = clause.Items.Any(i =>
-            i.Text
-                is "stuck"
-                    or "trapped"
-                    or "pinned"
-                    or "underneath"
-                    or "flat"
-                    or "smothered"
-                    or "squashed"
-                    or "surviving"
-                    or "survived"
-                    or "suffered"
-        );
+        var isHeld = clause.Items.Any(i => Grammar.Is("held-down", i.Text));
         isHeld |= use.Lead == "under";
         if (isHeld && holder != Role.Bottom)
             return Is(For(who, holder.Opposite()), 2);
@@ -79,10 +69,28 @@ internal static class Roles
             clause.Does(Act.Reaches)
             && !clause.Verbs.Any(v => Grammar.Is("be", words[v.Item.First].Text) || Grammar.Is("staying", words[v.Item.First].Text))
         )
-            return held.IsGuard
+            return held.IsGuard && !IsPlayed(position)
                 ? [new(For(who, holder), Weights.Of("came-guard-holder")), new(For(who, holder.Opposite()), Weights.Of("came-guard-other"))]
                 : Is(For(who, holder), Weights.Of("came-pin-other"));
         return [new(For(who, holder), Weights.Of("in-holder")), new(For(who, holder.Opposite()), Weights.Of("in-other"))];
+    }
+
+    // A guard with a name of its own is what its player goes to; half, closed and open guard are where either may end.
+    private static bool IsPlayed(Position position) =>
+        position.Family == Family.HookGuard || position.Family == Family.OpenGuard && position.Id != "open-guard";
+
+    // "On my left foot": the one whose foot it is does not hold it.
+    private static Party? LegOf(NameUse use, IReadOnlyList<Word> words)
+    {
+        var at = use.Found.After;
+        if (at + 2 >= words.Count || words[at].Text != "on" || words[at].AfterPause)
+            return null;
+        var owner = words[at + 1].Text;
+        if (!words.Skip(at + 2).Take(2).Any(w => Grammar.Is("limb", w.Text)))
+            return null;
+        return owner == "my" ? Party.Me
+            : owner is "his" or "her" or "their" ? Party.Partner
+            : null;
     }
 
     /// <summary>"On top", "bottom half": said within a few words of a name.</summary>

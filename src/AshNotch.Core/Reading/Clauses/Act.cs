@@ -23,6 +23,7 @@ internal enum Act
     Restarts,
     Times,
     Repairs,
+    Discounts,
     Recaps,
     Thoughts,
     Habits,

@@ -92,6 +92,9 @@ internal sealed class Clause
     /// <summary>It says no and nothing else.</summary>
     public bool Denies { get; set; }
 
+    /// <summary>It names whom the next is about: "Oak (blue belt): ...".</summary>
+    public bool IsHeading { get; set; }
+
     /// <summary>It goes on with the verb of the clause before: "gets the underhook and the cross face".</summary>
     public bool GoesOn { get; set; }
 

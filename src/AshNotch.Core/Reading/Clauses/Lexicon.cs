@@ -7,6 +7,7 @@ namespace AshNotch.Core.Reading.Clauses;
 internal sealed class Lexicon
 {
     private const string Slot = "~";
+    private const string Pause = ".";
     private const int LongestSlot = 3;
 
     private readonly Node root = new();
@@ -40,7 +41,13 @@ internal sealed class Lexicon
     public (int Count, IReadOnlyList<Act> Acts, string? Move)? At(IReadOnlyList<Word> words, int first)
     {
         var best = Longest(root, words, first, first, LongestSlot);
-        return best is { } b && b.Count > 0 ? b : null;
+        if (
+            (first == 0 || words[first].AfterPause)
+            && root.Next.TryGetValue(Pause, out var apart)
+            && Longest(apart, words, first, first, LongestSlot) is { } alone
+        )
+            best = best is { } b && b.Count > alone.Count ? b : alone;
+        return best is { Count: > 0 } ? best : null;
     }
 
     private static (int Count, IReadOnlyList<Act> Acts, string? Move)? Longest(
@@ -53,7 +60,7 @@ internal sealed class Lexicon
     {
         (int Count, IReadOnlyList<Act> Acts, string? Move)? best = node.Acts.Count > 0 ? (at - first, node.Acts, node.Move) : null;
         if (at >= words.Count || (at > first && words[at].AfterPause))
-            return best;
+            return node.Next.TryGetValue(Pause, out var end) && end.Acts.Count > 0 ? (at - first, end.Acts, end.Move) : best;
         if (node.Next.TryGetValue(words[at].Text, out var next) && Longest(next, words, first, at + 1, slot) is { } straight)
             best = Longer(best, straight);
         if (node.Next.TryGetValue(Slot, out var open))

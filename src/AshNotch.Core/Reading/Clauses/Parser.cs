@@ -26,6 +26,8 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     private bool subjectJust;
     private bool carriesPassive;
     private bool toJust;
+    private Party? ordinalOf;
+    private bool? hasTurns;
 
     /// <summary>The clauses of the items, in order.</summary>
     public static List<Clause> Clauses(IReadOnlyList<Word> words, List<Item> items)
@@ -40,68 +42,31 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     private void Hear(List<Item> items, int at)
     {
         var item = items[at];
-        var before = words[item.First].Before;
         if (item.First > 0)
-            Pause(before);
+            Pause(words[item.First].Before);
+        // What leads on to a name says how the next is meant, and settles nothing yet.
+        if (item.Part is Part.Owner or Part.Determiner or Part.Preposition)
+        {
+            HearLead(items, at);
+            Take(item);
+            return;
+        }
         switch (item.Part)
         {
-            // "He finally got it", "he, after some fighting, got it".
-            case Part.Link when item.Kind == "then" && subjectJust && !now.IsFull:
-                break;
             case Part.Link:
-                if (now.IsFull || now.Subject is not null && item.Kind is "and" or "but" or "then")
-                    Close();
-                if (item.Kind != "and" || now.Link.Length == 0)
-                    now.Link = item.Kind;
+                HearLink(item);
                 break;
             case Part.Person:
                 HearPerson(items, at);
                 break;
-            // "The sweep that he hit".
-            case Part.Thing when item.Text == "that" && IsRelative(items, at):
-                break;
             case Part.Thing:
-                if (!IsAfterVerb(items, at) || now.Names.Count > 0)
-                {
-                    if (now.IsFull && !IsComplement(items, at))
-                        Close();
-                    if (!now.IsFull)
-                        now.OfThing = true;
-                }
+                HearThing(items, at);
                 break;
-            // "A kneebar attempt of hers".
-            case Part.Owner when Grammar.Is("owned", item.Text) && now.Names.Count > 0 && (lead == "of" || item.Text is not "his"):
-                now.Names[^1].By = item.Party;
-                Take(item);
-                return;
-            case Part.Owner:
-                if (soft && now.IsFull && !NextIsInPhrase(items, at))
-                    Close();
-                owner = item.Party;
-                determined = true;
-                Take(item);
-                return;
-            case Part.Determiner:
-                owner = null;
-                determined = true;
-                Take(item);
-                return;
-            case Part.Preposition:
-                owner = null;
-                determined = false;
-                lead = item.Text;
-                toJust = item.Text == "to";
-                Take(item);
-                return;
             case Part.Be:
                 be = true;
                 break;
             case Part.Not:
-                if (soft && now.IsFull || (item.Text is "no" or "nope") && now.Names.Count > 0)
-                    Close();
-                not = true;
-                if (item.Text is "no" or "nope" && !NextBelongs(items, at))
-                    now.Denies = true;
+                HearNot(items, at);
                 break;
             case Part.Unable:
                 if (soft && now.IsFull)
@@ -116,6 +81,12 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 break;
         }
         Take(item);
+        Settle(item);
+    }
+
+    // What was said before a word holds no longer after it.
+    private void Settle(Item item)
+    {
         // "Takes my arm, kimura": it is the arm that is mine.
         if (item.Part == Part.Word && Grammar.Is("body", item.Text))
             owner = null;
@@ -131,6 +102,73 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             || subjectJust && item.Part is Part.Word or Part.Not or Part.Be or Part.Unable or Part.Modal;
         toJust = toJust && item.Part == Part.Word;
         soft = false;
+    }
+
+    private void HearLead(List<Item> items, int at)
+    {
+        var item = items[at];
+        switch (item.Part)
+        {
+            // "A kneebar attempt of hers".
+            case Part.Owner when Grammar.Is("owned", item.Text) && now.Names.Count > 0 && (lead == "of" || item.Text is not "his"):
+                now.Names[^1].By = item.Party;
+                break;
+            // "His second, a proper double": what is named next is his.
+            case Part.Owner when NextIsOrdinal(items, at):
+                ordinalOf = item.Party;
+                break;
+            case Part.Owner:
+                if (soft && now.IsFull && !NextIsInPhrase(items, at))
+                    Close();
+                owner = item.Party;
+                determined = true;
+                break;
+            // "His first double leg".
+            case Part.Determiner when at > 0 && items[at - 1].Part == Part.Owner:
+                break;
+            case Part.Determiner:
+                owner = null;
+                determined = true;
+                break;
+            default:
+                owner = null;
+                determined = false;
+                lead = item.Text;
+                toJust = item.Text == "to";
+                break;
+        }
+    }
+
+    private void HearLink(Item item)
+    {
+        // "He finally got it", "he, after some fighting, got it".
+        if (item.Kind == "then" && subjectJust && !now.IsFull)
+            return;
+        if (now.IsFull || now.Denies || now.Subject is not null && item.Kind is "and" or "but" or "then")
+            Close();
+        if (item.Kind != "and" || now.Link.Length == 0)
+            now.Link = item.Kind;
+    }
+
+    private void HearThing(List<Item> items, int at)
+    {
+        // "The sweep that he hit".
+        if (items[at].Text == "that" && IsRelative(items, at) || IsAfterVerb(items, at) && now.Names.Count == 0)
+            return;
+        if (now.IsFull && !IsComplement(items, at))
+            Close();
+        if (!now.IsFull)
+            now.OfThing = true;
+    }
+
+    private void HearNot(List<Item> items, int at)
+    {
+        var isNo = items[at].Text is "no" or "nope";
+        if (soft && now.IsFull || isNo && now.Names.Count > 0)
+            Close();
+        not = true;
+        if (isNo && !NextBelongs(items, at))
+            now.Denies = true;
     }
 
     private bool IsRelative(List<Item> items, int at) =>
@@ -165,10 +203,21 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             soft = false;
             return;
         }
+        // "Oak (blue, 60): ...": whom the roll was with acts in nothing yet, unless the lines go by turns.
+        if (now is { NewLine: true, IsFull: false } && HeadAt() is { } h && h + 1 < now.Items.Count && IsHeading(now.Items[h], before))
+        {
+            now.IsHeading = true;
+            Close();
+            now.NewSentence = true;
+            return;
+        }
         var pause = breath || before.AsSpan().ContainsAny(Pauses);
         soft |= pause;
         if (pause)
         {
+            // "Swept me straight over, mount".
+            if (Grammar.Is("adverb", lead))
+                lead = "";
             owner = null;
             determined = false;
             be = false;
@@ -178,6 +227,21 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         if (before.Contains('&') || before.Contains('+'))
             soft = true;
     }
+
+    private bool IsPronoun(Item head) =>
+        head.After - head.First == 1
+        && (head.Acts || Grammar.Is("me-object", words[head.First].Text) || Grammar.Is("partner-object", words[head.First].Text));
+
+    // "Oak ...", "R3 Oak ...".
+    private int? HeadAt() =>
+        now.Items is [{ Part: Part.Person }, ..] ? 0
+        : now.Items is [{ Part: Part.Word }, { Part: Part.Person }, ..] ? 1
+        : null;
+
+    private bool IsHeading(Item head, string before) => before.Contains(':') && !IsPronoun(head) && !(hasTurns ??= HasTurns());
+
+    // "Me: ...", "Oak: ...".
+    private bool HasTurns() => words.Zip(words.Skip(1)).Any(w => w.First.Text == "me" && w.Second.Before.Contains(':'));
 
     private void Take(Item item)
     {
@@ -209,9 +273,17 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             && (items[at - 1] is { Part: Part.Preposition, Text: "with" } or { Part: Part.Link, Kind: "and" })
             && items[at + 1].Part is Part.Verb or Part.Name
             && words[items[at + 1].First].Text.EndsWith("ing", StringComparison.Ordinal);
+        // "You see him get the hook".
+        var seen =
+            item.Suffers
+            && at > 0
+            && at + 1 < items.Count
+            && items[at + 1].Part is Part.Verb or Part.Name
+            && Grammar.Is("seeing", words[items[at - 1].After - 1].Text);
         var acts =
             item.Acts
             || line
+            || seen
             || participial
             || !item.Suffers && (begins || soft || lead.Length == 0 && now.Verbs.Count == 0 && now.Names.Count == 0)
             || !item.Suffers && lead is "" or "out" or "off" or "in" or "up" or "down" && IsFollowedByVerb(items, at);
@@ -232,6 +304,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 Close();
             now.Subject = item.Party;
             now.OfThing = false;
+            ordinalOf = null;
             be = not = unable = false;
             return;
         }
@@ -258,15 +331,22 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     private void HearVerb(List<Item> items, int at)
     {
         var item = items[at];
-        // "My posture", "a good base": a thing, not what somebody did.
+        // "My posture", "a good base", "off my shot": a thing, not what somebody did.
         if (
             determined
             && !toJust
             && item.After - item.First == 1
-            && !item.Does.Any(d => d is Act.Tries or Act.Threatens or Act.Taps or Act.Fails or Act.Restarts or Act.Times or >= Act.Repairs)
-            && !IsDone(words[item.First].Text)
+            && (
+                now.Names.Count > 0 && Grammar.Is("shooting", item.Text)
+                || !item.Does.Any(d =>
+                    d is Act.Tries or Act.Threatens or Act.Taps or Act.Fails or Act.Restarts or Act.Times or >= Act.Repairs
+                ) && !IsDone(words[item.First].Text)
+            )
         )
             return;
+        // "Her choke was on before I peeled the hand": what came before is told.
+        if (now.IsFull && item.Text == "before")
+            Close();
         // "no luck", "time", "tap" say all by themselves.
         var chained = now.Verbs.Count > 0 && (toJust || IsChain(items, at));
         // "He pulls guard on everybody", "I hit it at the comp": said of the whole clause.
@@ -281,6 +361,13 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             now.Verbs.Add(new VerbUse(item, false, false, false));
             return;
         }
+        // "When I lay flat, took mount": not who lay took it.
+        if (
+            soft
+            && now is { IsFull: false, Subject: not null, Link: "when" or "because" or "which" }
+            && now.Items.Any(i => i.Part == Part.Word && i.First > now.First)
+        )
+            Close();
         // "He, after some grip fighting, hit it": how it went about is no act of its own.
         var onlyManner =
             now is { Subject: not null, Verbs.Count: 0 } && now.Names.All(n => n.Found.Move is { Word: MoveWord.Manner or MoveWord.Reply });
@@ -316,8 +403,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
 
     private void HearName(List<Item> items, int at)
     {
-        var item = items[at];
-        var name = item.Name!;
+        var name = items[at].Name!;
         var goesOn = false;
         if (soft && now.IsFull && !IsPhrase(lead))
         {
@@ -327,65 +413,24 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             (owner, determined, lead, not, unable, be) = kept;
         }
         var last = now.Verbs.Count > 0 ? now.Verbs[^1] : null;
-        var first = words[name.First].Text;
-        var end = words[name.After - 1].Text;
-        // "Got mounted triangle" is no mount.
-        var participle =
-            IsDone(end)
-            || IsDone(first) && (name.Count == 1 || name.Move is not { IsSubmission: true } || end is "me" or "him" or "her" or "them");
-        var isIng = first.EndsWith("ing", StringComparison.Ordinal) || end.EndsWith("ing", StringComparison.Ordinal);
-        var gotBefore =
-            last is { } g && g.Is(Act.Gets) && IsGot(words[g.Item.First].Text) && g.Item.After - g.Item.First == 1 && NextTo(g.Item, item);
-        var carried = carriesPassive && now.Subject is null && now.Verbs.Count == 0 && now.Names.Count == 0 && (soft || now.Link == "and");
-        var passive =
-            name.Move is not null
-            && participle
-            && !determined
-            && (
-                be && lead.Length == 0
-                || gotBefore
-                || carried
-                || first == "thrown"
-                || now.Subject is null && last is null && name.After < words.Count && words[name.After].Text == "by"
-            );
-        var acts =
-            name.Move is not null
-            && !determined
-            && !passive
-            && (lead.Length == 0 || toJust)
-            && (
-                subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
-                || toJust && last is not null
-                || last is not null && last.Is(Act.Allows) && at > 0 && items[at - 1].Part == Part.Person
-                || (participle || isIng) && (last is null || toJust || last.Is(Act.Nears))
-                || (unable || not) && last is null && now.Subject is not null
-            );
-        if (acts && toJust && last is null && now.Names.Count > 0)
-            acts = false;
-        // "Threatened the kimura to get the triangle": each verb has its own.
-        var served = now.Names.Count > 0 && last is not null && last.Item.First > now.Names[^1].Found.First;
-        var full = now.Names.Count > 0 && !served || last is not null && soft && now.Names.Count == 0 && !IsPhrase(lead);
+        var isIng = EndsIn(name, "ing");
+        var passive = name.Move is not null && !determined && IsPassive(items[at], last);
+        // "Oak: got swept": the one who writes was.
         if (
-            full
-            && !IsPhrase(lead)
-            && !(
-                now.Names.Count > 0
-                && !soft
-                && (
-                    now.Names[^1].IsVerb
-                    || name.Position is not null && now.Names[^1].Found is { Move: not null } before && before.After == name.First
-                )
-                && !acts
-                && !passive
-            )
+            passive
+            && now.NewLine
+            && HeadAt() is { } h
+            && h + 1 < now.Items.Count
+            && IsHeading(now.Items[h], words[now.Items[h + 1].First].Before)
         )
+            now.Subject = null;
+        var acts = name.Move is not null && !determined && !passive && IsDeed(items, at, last, isIng);
+        var close = CutsBefore(name, last, acts || passive);
+        if (close)
         {
-            var (verbs, subject) = (now.Verbs.Count > 0 && now.Names.Count > 0, now.Subject);
-            var listed = soft || now.Link == "and";
+            var listed = now.Verbs.Count > 0 && now.Names.Count > 0 && (soft || now.Link == "and");
             Close();
-            if (listed && verbs && !acts)
-                now.GoesOn = true;
-            _ = subject;
+            goesOn |= listed;
         }
         else if (soft && now.Names.Count > 0 && !IsPhrase(lead))
         {
@@ -396,7 +441,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             new NameUse(name)
             {
                 Lead = acts ? "" : lead,
-                Owner = owner,
+                Owner = owner ?? (name.Move is not null ? ordinalOf : null),
                 IsVerb = acts || passive,
                 Passive = passive,
                 Not = not,
@@ -406,17 +451,87 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             }
         );
         not = unable = be = false;
+        if (name.Move is not null)
+            ordinalOf = null;
+    }
+
+    private bool EndsIn(Found name, string ending) =>
+        words[name.First].Text.EndsWith(ending, StringComparison.Ordinal)
+        || words[name.After - 1].Text.EndsWith(ending, StringComparison.Ordinal);
+
+    // "Got thrown".
+    private bool IsGotDone(Found name) =>
+        IsGot(words[name.First].Text) && name.Count > 1 && (IsDone(words[name.First + 1].Text) || words[name.First + 1].Text == "thrown");
+
+    private bool IsParticiple(Found name)
+    {
+        var end = words[name.After - 1].Text;
+        return IsDone(end)
+            || IsGotDone(name)
+            // "Got mounted triangle" is no mount.
+            || IsDone(words[name.First].Text) && (name.Count == 1 || name.Move is not { IsSubmission: true } || Grammar.Is("object", end));
+    }
+
+    // "Was swept", "got passed", "mounted by him".
+    private bool IsPassive(Item item, VerbUse? last)
+    {
+        var name = item.Name!;
+        if (!IsParticiple(name))
+            return false;
+        var gotBefore =
+            last is { } got
+            && got.Is(Act.Gets)
+            && IsGot(words[got.Item.First].Text)
+            && got.Item.After - got.Item.First == 1
+            && NextTo(got.Item, item);
+        var carried = carriesPassive && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 } && (soft || now.Link == "and");
+        return be && lead.Length == 0
+            || gotBefore
+            || carried
+            || IsGotDone(name)
+            || words[name.First].Text == "thrown"
+            || now.Subject is null && last is null && name.After < words.Count && words[name.After].Text == "by";
+    }
+
+    // "I knee cut", "tried to pass", "let him pass".
+    private bool IsDeed(List<Item> items, int at, VerbUse? last, bool isIng)
+    {
+        if (lead.Length > 0 && !toJust || toJust && last is null && now.Names.Count > 0)
+            return false;
+        return subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
+            || toJust && last is not null
+            || last is not null && last.Is(Act.Allows) && at > 0 && items[at - 1].Part == Part.Person
+            || (IsParticiple(items[at].Name!) || isIng) && (last is null || toJust || last.Is(Act.Nears))
+            || (unable || not) && last is null && now.Subject is not null;
+    }
+
+    // A name begins a clause of its own unless it is what the one before was done to, with or in.
+    private bool CutsBefore(Found name, VerbUse? last, bool isVerb)
+    {
+        if (IsPhrase(lead))
+            return false;
+        // "Threatened the kimura to get the triangle": each verb has its own.
+        var served = now.Names.Count > 0 && last is not null && last.Item.First > now.Names[^1].Found.First;
+        // "Went for the inside position, the armbar": the same once more.
+        var apposed =
+            last is not null && last.Is(Act.Tries) && !last.Is(Act.Gets) && determined && now.Subject is not null && now.Link.Length == 0;
+        var full = now.Names.Count > 0 ? !served : !apposed && last is not null && soft;
+        if (!full || now.Names.Count == 0 || soft || isVerb)
+            return full;
+        var said = now.Names[^1];
+        return !said.IsVerb && !(name.Position is not null && said.Found is { Move: not null } before && before.After == name.First);
     }
 
     // "Took my back", "mounted me": somebody stands in the name itself.
     private Party? Within(Found name)
     {
-        for (var i = name.First + 1; i < name.After; i++)
+        // "Put her knee on my belly": the last one suffers it.
+        for (var i = name.After - 1; i > name.First; i--)
         {
             var word = words[i].Text;
             if (word is "me" or "my")
                 return Party.Me;
-            if (word is "him" or "her" or "them" or "his" or "their")
+            if (Grammar.Is("partner-pronoun", word))
                 return Party.Partner;
         }
         return words[name.First].Text is "my" ? Party.Me
@@ -437,64 +552,22 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     }
 
     // "into mount", "to side control", "with the underhook" belong to what was said before them.
-    private static bool IsPhrase(string lead) =>
-        lead
-            is "to"
-                or "into"
-                or "onto"
-                or "from"
-                or "in"
-                or "with"
-                or "w"
-                or "by"
-                or "via"
-                or "off"
-                or "of"
-                or "for"
-                or "on"
-                or "past"
-                or "through"
-                or "thru"
-                or "against"
-                or "under"
-                or "over"
-                or "at";
+    private static bool IsPhrase(string lead) => Grammar.Is("phrase", lead);
 
-    private static bool IsGot(string word) => word is "got" or "get" or "gets" or "getting" or "gotten";
+    private static bool IsGot(string word) => Grammar.Is("got", word);
 
     private static bool IsDone(string word) =>
         word.Length > 3 && (word.EndsWith("ed", StringComparison.Ordinal) || word.EndsWith("cd", StringComparison.Ordinal))
-        || word is "swept" or "taken" or "thrown" or "kobd" or "nsd" or "toreandod" or "kcd" or "stuck" or "caught" or "cut";
+        || Grammar.Is("done", word);
 
     private static bool IsParticiple(Item item, IReadOnlyList<Word> words)
     {
         var word = words[item.First].Text;
-        return IsDone(word)
-            || word
-                is "shut"
-                    or "hit"
-                    or "put"
-                    or "given"
-                    or "held"
-                    or "let"
-                    or "denied"
-                    or "lost"
-                    or "met"
-                    or "seen"
-                    or "read"
-                    or "broken"
-                    or "made"
-                    or "left"
-                    or "done"
-                    or "locked"
-                    or "pulled"
-                    or "saved";
+        return IsDone(word) || Grammar.Is("participle", word);
     }
 
     private bool NextTo(Item one, Item other) =>
-        Enumerable
-            .Range(one.After, Math.Max(0, other.First - one.After))
-            .All(i => words[i].Text is "back" or "just" or "immediately" or "absolutely" or "my" or "then" or "again" or "leg");
+        Enumerable.Range(one.After, Math.Max(0, other.First - one.After)).All(i => Grammar.Is("between-got", words[i].Text));
 
     private bool IsChain(List<Item> items, int at)
     {
@@ -519,6 +592,16 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     private bool IsComplement(List<Item> items, int at) => at > 0 && items[at - 1].Part is Part.Preposition or Part.Verb && !soft;
 
     private static bool NextIsInPhrase(List<Item> items, int at) => at > 0 && items[at - 1].Part == Part.Preposition;
+
+    private bool NextIsOrdinal(List<Item> items, int at)
+    {
+        var next = at + 1 < items.Count ? items[at + 1] : null;
+        return next is not null
+            && Grammar.Is("ordinal", words[next.First].Text)
+            && next.After - next.First == 1
+            && next.After < words.Count
+            && (words[next.After].AfterPause || Grammar.Is("be", words[next.After].Text));
+    }
 
     private bool NextBelongs(List<Item> items, int at) =>
         at + 1 < items.Count && !words[items[at + 1].First].AfterPause && items[at + 1].Part is Part.Name or Part.Word or Part.Verb;

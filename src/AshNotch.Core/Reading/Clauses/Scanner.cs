@@ -63,6 +63,9 @@ internal sealed class Scanner(
         // A phrase may not swallow a name that begins in it.
         if (phrase is { } p && i + p.Count > nextName && name is null)
             phrase = Shorter(i, nextName);
+        // "Got his hand down" is no takedown.
+        if (phrase is { Move: not null } body && words.Skip(i).Take(body.Count).Any(w => Grammar.Is("body", w.Text)))
+            phrase = null;
         if (phrase is { Move: { } id } does && (name is null || does.Count > name.Count) && (does.Count > 1 || Person(i, before) is null))
             return new Item(i, i + does.Count, Part.Name, word)
             {
@@ -165,7 +168,7 @@ internal sealed class Scanner(
     private bool IsLetterName(int i)
     {
         var last = i > 0 && !words[i].AfterStop ? words[i - 1].Text : "";
-        return last is "w" or "with" or "vs" or "v" or "against" or "friend" or "watched" or "tap" or "taps"
+        return Grammar.Is("no-subject-after", last)
             || (
                 i + 1 < words.Count
                 && (words[i + 1].Before.Contains('(', StringComparison.Ordinal) || Grammar.Is("belt", words[i + 1].Text))
@@ -212,11 +215,7 @@ internal sealed class Scanner(
         && !Grammar.Is("negation", words[i + 1].Text)
         && !Grammar.Is("modal", words[i + 1].Text)
         && !Links.Any(k => Grammar.Is(k, words[i + 1].Text))
-        && !(
-            words[i + 1].Text is "again" or "over" or "down" or "once" or "twice" or "off" or "back"
-            && !(starts.Contains(i) || starts.Contains(i + 1))
-            && words[i + 1].Text != "back"
-        );
+        && !(Grammar.Is("after-slot", words[i + 1].Text) && !(starts.Contains(i) || starts.Contains(i + 1)) && words[i + 1].Text != "back");
 
     private Item Small(int i, string word)
     {

@@ -10,86 +10,200 @@ internal static class Answers
     private const int Farthest = 2;
 
     /// <summary>The courses that may follow.</summary>
-    public static IEnumerable<State> After(State state, Claim claim)
+    /// <param name="state">The course.</param>
+    /// <param name="claim">What was said.</param>
+    /// <param name="sweep">A sweep, as such.</param>
+    public static IEnumerable<State> After(State state, Claim claim, Move? sweep)
     {
         // "No, he kicked out": that is all that was put right.
         state = state with
         {
             Repairs = null,
         };
+        if (claim.IsWeak)
+        {
+            var held =
+                state.Last is { IsOpen: true, Move.IsSubmission: true, Outcome: Outcome.Stopped or Outcome.Tap } on
+                && on.By == claim.Whos[0].Is;
+            yield return held ? Answered(state, claim, state.Events.Count - 1) : state;
+            if (held)
+                yield return Missed(state, claim);
+            yield break;
+        }
+        if (claim.IsNext && Next(state, claim) is { } next)
+        {
+            yield return next;
+            yield return state.Plus(1);
+            yield break;
+        }
         var found = false;
         var first = Math.Max(state.First, state.Events.Count - Farthest);
         for (var i = state.Events.Count - 1; i >= first; i--)
         {
             var held = state.Events[i];
-            var isLate =
-                claim.Reply == Outcome.Abandoned && claim.IsWhoSaid && held is { IsOpen: false, Outcome: Outcome.Stopped or Outcome.Near };
-            // "Almost had it but he slipped away": that is said already.
-            if (
-                held is { IsOpen: false, Move.IsSubmission: true, Outcome: Outcome.Near or Outcome.Stopped }
-                && claim is { Reply: Outcome.Stopped, Whos.Count: > 0 }
-                && claim.Whos[0].Is == held.By
-            )
+            if (IsSaidAlready(state, claim, i))
             {
                 yield return state;
                 yield break;
             }
-            if (!held.IsOpen && !isLate || claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
+            if (!IsMeant(claim, held))
                 continue;
-            var outcome = claim.Reply switch
-            {
-                Outcome.Landed or Outcome.Tap => held.Move is { IsSubmission: true } ? Outcome.Tap : Outcome.Landed,
-                Outcome.Near when held.Move is null => held.Outcome,
-                // "He had the choke. I escaped": it was close.
-                Outcome.Stopped when held is { Move.IsSubmission: true, Claim.IsGot: true } && claim.IsWhoSaid => Outcome.Near,
-                var said => said,
-            };
             // What came off was not close.
-            if (outcome == Outcome.Near && held.Move is not { IsSubmission: true } && held.Outcome == Outcome.Landed)
+            if (OutcomeOf(claim, held) == Outcome.Near && held is { Outcome: Outcome.Landed, Move: not { IsSubmission: true } })
             {
                 if (i == first)
                     yield return state;
-                found = true;
-                continue;
             }
-            var changed = outcome != held.Outcome;
-            var landed = outcome == Outcome.Landed;
-            var put = held with
+            else
             {
-                Outcome = outcome,
-                IsOpen = false,
-                Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
-                To =
-                    landed ? held.To ?? (held.Move is { } move ? Landing.End(move, held.By, held.From ?? held.Before) : null)
-                    : held.Move is null ? held.To
-                    : null,
-            };
-            var next = state.With(i, put);
-            if (i == state.Events.Count - 1)
-                next = next with { Now = landed ? put.To ?? held.From ?? held.Before : held.From ?? held.Before };
-            // Who has turned, pulled guard or got out is seldom stopped after all.
-            var settled =
-                changed
-                && held.Outcome == Outcome.Landed
-                && held.Move?.Kind
-                    is null
-                        or MoveKind.Escape
-                        or MoveKind.GuardRecovery
-                        or MoveKind.GuardPull
-                        or MoveKind.Transition
-                        or MoveKind.BackTake;
-            next = next.Plus(settled ? Weights.Of("answer-unsettles") : 0).Plus(found ? Weights.Of("answer-farther") : 0);
-            yield return next.Plus(changed && held.Outcome == Outcome.Landed ? Weights.Of("answer-undoes") : 0);
+                yield return Answered(state, claim, i).Plus(found ? Weights.Of("answer-farther") : 0);
+            }
             found = true;
         }
         if (found)
+            yield return Missed(state, claim);
+        else
+            foreach (var lost in Lost(state, claim, sweep))
+                yield return lost;
+    }
+
+    // "Almost had it but he slipped away", "he stacked me and it worked": nothing new of this one.
+    private static bool IsSaidAlready(State state, Claim claim, int index)
+    {
+        var held = state.Events[index];
+        if (held.IsOpen)
+            return false;
+        if (claim is { Reply: Outcome.Landed, Whos.Count: 0 } && held.Outcome == Outcome.Stopped)
+            return true;
+        return claim.Reply == Outcome.Stopped
+            && held is { Move.IsSubmission: true, Outcome: Outcome.Near or Outcome.Stopped }
+            && (claim.Whos.Count > 0 ? claim.Whos[0].Is == held.By : index == state.Events.Count - 1);
+    }
+
+    private static bool IsMeant(Claim claim, Event held)
+    {
+        if (claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
+            return false;
+        return held.IsOpen
+            || claim.Reply switch
+            {
+                // "He didn't tap, so I let it go."
+                Outcome.Abandoned => held.Outcome is Outcome.Stopped or Outcome.Near
+                    && (claim.IsWhoSaid || held.Move is { IsSubmission: true }),
+                // "I did not tap, but it was close."
+                Outcome.Near => held is { Move.IsSubmission: true, Outcome: Outcome.Stopped },
+                _ => false,
+            };
+    }
+
+    private static Outcome OutcomeOf(Claim claim, Event held) =>
+        claim.Reply switch
         {
-            yield return state.Plus(Weights.Of("answer-missed"));
+            Outcome.Landed or Outcome.Tap => held.Move is { IsSubmission: true } ? Outcome.Tap : Outcome.Landed,
+            Outcome.Near when held.Move is null => held.Outcome,
+            // "He had the choke. I escaped": it was close.
+            Outcome.Stopped when held is { Move.IsSubmission: true, Claim.IsGot: true } && claim.IsWhoSaid => Outcome.Near,
+            var said => said,
+        };
+
+    private static State Answered(State state, Claim claim, int index)
+    {
+        var held = state.Events[index];
+        var outcome = OutcomeOf(claim, held);
+        var landed = outcome == Outcome.Landed;
+        var put = held with
+        {
+            Outcome = outcome,
+            IsOpen = false,
+            Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
+            To =
+                landed ? held.To ?? (held.Move is { } move ? Landing.End(move, held.By, held.From ?? held.Before) : null)
+                : held.Move is null ? held.To
+                : null,
+        };
+        var answered = state.With(index, put);
+        if (index == state.Events.Count - 1)
+            answered = answered with { Now = landed ? put.To ?? held.From ?? held.Before : held.From ?? held.Before };
+        if (outcome == held.Outcome || held.Outcome != Outcome.Landed)
+            return answered;
+        return answered.Plus(Weights.Of("answer-undoes") + (IsSettled(held) ? Weights.Of("answer-unsettles") : 0));
+    }
+
+    // Who has turned, pulled guard or got out is seldom stopped after all.
+    private static bool IsSettled(Event held) =>
+        held.Move?.Kind switch
+        {
+            null or MoveKind.GuardRecovery or MoveKind.GuardPull or MoveKind.Transition => true,
+            // "I bridged, nothing": but who escaped is out.
+            MoveKind.Escape => held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
+            MoveKind.BackTake => !held.Claim.IsBare,
+            _ => false,
+        };
+
+    // What was said speaks of something else after all.
+    private static State Missed(State state, Claim claim)
+    {
+        // Who tapped has not been stopped.
+        var tapped = claim.Reply == Outcome.Stopped && state.Last is { Move.IsSubmission: true, IsOpen: true, Outcome: Outcome.Tap };
+        var isSure = tapped || claim is { Reply: Outcome.Tap, IsWhoSaid: true };
+        return state.Plus(Weights.Of("answer-missed") * (isSure ? 3 : 1));
+    }
+
+    // Nothing that was told fits it.
+    private static IEnumerable<State> Lost(State state, Claim claim, Move? sweep)
+    {
+        // "I lift him and he goes over": who played the guard swept.
+        if (!claim.IsFall || state.Now is not { IsGuard: true } guard || guard.SeenBy(claim.Whos[0].Is).IsTop)
+        {
+            // That somebody tapped or was stopped speaks of something told.
+            yield return state.Plus(
+                claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap") : Weights.Of("answer-lost")
+            );
             yield break;
         }
-        // That somebody tapped or was stopped speaks of something told.
-        yield return state.Plus(
-            claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap") : Weights.Of("answer-lost")
-        );
+        var swept = new Event(claim, claim.Whos[0].Is, sweep, Outcome.Landed)
+        {
+            From = guard,
+            Before = guard,
+            To = sweep is null ? null : Landing.End(sweep, claim.Whos[0].Is, guard),
+            IsOpen = true,
+        };
+        yield return state with
+        {
+            Events = state.Events.Add(swept),
+            Now = swept.To,
+            Start = state.Events.Count == state.First ? state.Start ?? guard : state.Start,
+        };
+        yield return state.Plus(1);
+    }
+
+    // "The second one was blocked": what was tried last, tried once more.
+    private static State? Next(State state, Claim claim)
+    {
+        for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - 3); i--)
+        {
+            var held = state.Events[i];
+            if (
+                held.Move is not { Stays: false } move
+                || claim.Whos.Count > 0 && claim.Whos[0].Is != held.By
+                || held.Outcome == Outcome.Tap
+            )
+                continue;
+            var outcome = claim.Reply is Outcome.Landed or Outcome.Tap ? (move.IsSubmission ? Outcome.Tap : Outcome.Landed) : claim.Reply;
+            var landed = outcome == Outcome.Landed;
+            var again = held with
+            {
+                Claim = claim,
+                Span = claim.Span,
+                Outcome = outcome,
+                IsOpen = false,
+                To = landed ? Landing.End(move, held.By, held.From ?? held.Before) : null,
+                IsToSaid = false,
+            };
+            return (state with { Events = state.Events.Add(again), Now = landed ? again.To ?? state.Now : held.From ?? held.Before }).Plus(
+                Weights.Of("plain-landed")
+            );
+        }
+        return null;
     }
 }

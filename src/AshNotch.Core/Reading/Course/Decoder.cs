@@ -11,10 +11,12 @@ namespace AshNotch.Core.Reading.Course;
 /// <remarks>Viterbi, <i>IEEE Trans. Inf. Theory</i> 13 (1967), over states too many to keep, hence a beam.</remarks>
 internal sealed class Decoder(MatVocabulary vocabulary)
 {
-    private const int Width = 16;
+    private const int Width = 12;
 
     /// <summary>Standing up in somebody's guard.</summary>
     public Move? StandInGuard { get; } = vocabulary.Move(new MoveId("stand-in-guard"));
+
+    private Move? Sweep { get; } = vocabulary.Move(new MoveId("sweep"));
 
     /// <summary>The best courses, best first.</summary>
     public IReadOnlyList<State> Best(IReadOnlyList<Claim> claims, CancellationToken stop)
@@ -34,20 +36,20 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     private static List<State> Kept(List<State> states)
     {
         var kept = new List<State>();
-        var seen = new HashSet<(Place?, int, int, (Who?, Outcome?, Move?), (Who?, Outcome?, Move?))>();
+        var seen = new HashSet<(PlaceId?, int, int, (Who?, Outcome?, MoveId?), (Who?, Outcome?, MoveId?))>();
         foreach (var state in states.OrderBy(s => s.Cost))
         {
             if (kept.Count >= Width)
                 break;
-            if (seen.Add((state.Now, state.Events.Count, state.Cuts.Count, Shape(state, 1), Shape(state, 2))))
+            if (seen.Add((state.Now?.Id, state.Events.Count, state.Cuts.Count, Shape(state, 1), Shape(state, 2))))
                 kept.Add(state);
         }
         return kept;
     }
 
     // Courses that end alike go on alike: the cheapest of them is enough.
-    private static (Who?, Outcome?, Move?) Shape(State state, int back) =>
-        state.Events.Count >= back && state.Events[^back] is var e ? (e.By, e.Outcome, e.Move) : default;
+    private static (Who?, Outcome?, MoveId?) Shape(State state, int back) =>
+        state.Events.Count >= back && state.Events[^back] is var e ? (e.By, e.Outcome, e.Move?.Id) : default;
 
     private IEnumerable<State> After(State state, Claim claim)
     {
@@ -60,12 +62,13 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             ClaimKind.Tap => Ledger.Tap(state, claim),
             ClaimKind.NoTap => Ledger.NoTap(state, claim),
             ClaimKind.Sum => [state with { Sum = (claim.Whos[0].Is, claim.Times, claim, false) }],
-            ClaimKind.Reply => Answers.After(state, claim),
+            ClaimKind.Reply => Answers.After(state, claim, Sweep),
             ClaimKind.End when claim.End == ExchangeEnd.Time => [AtTheBell(state)],
             ClaimKind.End =>
             [
                 state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)),
             ],
+            ClaimKind.Discount => [state.Last is not null || state.Events.Count > 0 ? state.TakenBack() ?? state : state],
             ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
             _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
         };

@@ -76,6 +76,9 @@ internal sealed record State
     /// <summary>Taps or moves that are told one by one.</summary>
     public (Who By, int Left, Claim Claim, bool Told)? Sum { get; init; }
 
+    /// <summary>Where it was told that somebody stacked the other out of a hold.</summary>
+    public int? Stacked { get; init; }
+
     /// <summary>Those words may as well go on.</summary>
     public bool RepairIsMild { get; init; }
 
@@ -101,6 +104,15 @@ internal sealed record State
             if (so(Events[i]))
                 return true;
         return false;
+    }
+
+    /// <summary>The events by the claims they come from.</summary>
+    public Dictionary<Claim, Event> ByClaim()
+    {
+        var events = new Dictionary<Claim, Event>(ReferenceEqualityComparer.Instance);
+        foreach (var e in Events)
+            events.TryAdd(e.Claim, e);
+        return events;
     }
 
     /// <summary>Whether a claim puts right what was said last: it follows on the words that take it back.</summary>

@@ -7,8 +7,10 @@ namespace AshNotch.Core.Reading.Course;
 /// <summary>Courses after somebody did a move.</summary>
 internal static class Moves
 {
-    private const int MostCounted = 8;
-    private static IReadOnlyList<May<Who>> Either => [new(Who.Me, Weights.Of("either-me")), new(Who.Partner, Weights.Of("either-them"))];
+    private const int JustNow = 20;
+
+    /// <summary>What is believed of who acts where nothing speaks for either.</summary>
+    public static IReadOnlyList<May<Who>> Either => [new(Who.Me, Weights.Of("either-me")), new(Who.Partner, Weights.Of("either-them"))];
 
     /// <summary>The courses that may follow.</summary>
     public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
@@ -28,7 +30,7 @@ internal static class Moves
                 var told = new Event(claim, sum.By, move, Outcome.Tap)
                 {
                     IsTapSaid = true,
-                    IsWhoSaid = true,
+                    IsWhoSaid = sum.Claim.IsWhoSaid,
                     From =
                         claim.From.Count > 0 ? claim.From.MinBy(f => Fit(move, f.Is, sum.By)).Is : Landing.Start(move, sum.By, state.Now),
                 };
@@ -73,8 +75,22 @@ internal static class Moves
                 .Plus(-0.5);
         if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
             yield return state.Plus(state.Now is null || state.Now.Id == PlaceId.Standing ? 0.9 : 0.4);
+        // "He had the triangle, I stacked him": that is what stopped it.
+        if (move.Id.Value == "stack-pass" && claim.To.Count == 0 && state.Last is { Move.IsSubmission: true, IsOpen: true } hold)
+            foreach (var (by, cost) in claim.Whos.Where(w => w.Is != hold.By))
+                yield return (state with { Stacked = claim.Span.End })
+                    .With(
+                        state.Events.Count - 1,
+                        hold with
+                        {
+                            Outcome = Outcome.Stopped,
+                            IsOpen = false,
+                            Why = hold.Why.Add(new Because(claim.Span, "says how it came out")),
+                        }
+                    )
+                    .Plus(cost + Weights.Of("plain-landed") - 0.3);
         var again = 0.0;
-        foreach (var merged in Merged(state, claim))
+        foreach (var merged in Merging.Ways(state, claim))
         {
             again = state.Last?.Move == move ? Weights.Of("same-twice") : again;
             yield return merged;
@@ -96,11 +112,18 @@ internal static class Moves
             {
                 open = state.Closed(ExchangeEnd.Tap);
                 // Nobody escapes what they have tapped to.
-                cost += tapped.IsTapSaid ? 0 : Weights.Of("tap-goes-on") + (move.Kind == MoveKind.Escape && by != tapped.By ? 1 : 0);
+                // "I guillotined him and pulled guard with it": it went on.
+                if (by == tapped.By && claim.IsJoined && !move.IsSubmission && tapped.IsOpen && tapped.Claim.Outcomes.Count > 1)
+                    cost += 1.2;
+                var escapes = move.Kind == MoveKind.Escape && by != tapped.By && tapped.Claim.Outcomes.Count > 1 && tapped.IsOpen;
+                cost += (tapped.IsTapSaid ? 0 : Weights.Of("tap-goes-on")) + (escapes ? 2 : 0);
             }
             // "Same collar drag again": by whom it was before.
             if (claim.IsAgain && !claim.IsWhoSaid && open.HasLately(e => e.Move == move && e.By != by))
                 cost += Weights.Of("again-by-other");
+            // "I stacked him and passed" is one pass.
+            if (move is { Kind: MoveKind.Pass, Word: MoveWord.General } && claim.IsJoined && claim.Span.Start - state.Stacked < JustNow)
+                cost -= Weights.Of("plain-landed") - 1;
             // Nobody escapes from their own hold.
             if (move.Kind == MoveKind.Escape && open.Last is { Move.IsSubmission: true } own && own.By == by)
                 cost += Weights.Of("own-escape");
@@ -183,109 +206,23 @@ internal static class Moves
         if (times > 1 && made.Move is { IsSubmission: false, Stays: false })
             for (var i = 1; i < Math.Min(times, 3); i++)
                 events = events.Add(made);
-        return state with
+        var told = state with
         {
             Events = events,
             Start = start,
             Now = made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now : made.From ?? state.Now,
         };
+        // "Armbarred me twice": each ended an exchange.
+        for (var i = 1; i < times && made is { Outcome: Outcome.Tap, IsTapSaid: true }; i++)
+        {
+            told = told.Closed(ExchangeEnd.Tap);
+            told = told with { Events = told.Events.Add(made), Start = made.From };
+        }
+        return told;
     }
 
-    // The same told once more, or more exactly.
-    private static IEnumerable<State> Merged(State state, Claim claim)
-    {
-        var move = claim.Move!;
-        // "Shot a double and got on top", "tilted him and came up": that it came off.
-        if (
-            move.Id.Value == "come-up-on-top"
-            && state.Last is { Move.Kind: MoveKind.Sweep or MoveKind.Takedown } under
-            && (under.IsOpen || under.Outcome == Outcome.Landed)
-        )
-        {
-            foreach (var (who, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Either)
-            foreach (var to in Maybe(claim.ToOf?.Invoke(who) ?? claim.To))
-            {
-                if (who != under.By)
-                    continue;
-                var there = to.Is ?? under.To ?? Landing.End(under.Move!, who, under.From ?? under.Before);
-                var came = under with { Outcome = Outcome.Landed, To = there, IsToSaid = under.IsToSaid || to.Is is not null };
-                yield return (state.With(state.Events.Count - 1, came) with { Now = there ?? state.Now }).Plus(
-                    whoCost + to.Cost + Weights.Of("came-up")
-                );
-            }
-        }
-        // "Swept me three times: butterfly, butterfly, old school": each names one of them.
-        for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsWhoSaid; i++)
-        {
-            var counted = state.Events[i];
-            if (
-                counted.Claim.Times > 1
-                && counted.Move is { Word: MoveWord.General }
-                && counted.Move.Kind == move.Kind
-                && move.Word == MoveWord.Event
-            )
-            {
-                yield return state.With(i, counted with { Move = move, Span = claim.Span }).Plus(-0.5);
-                yield break;
-            }
-        }
-        if (state.Last is not { } last || claim.IsAgain || claim.Times > 1)
-            yield break;
-        var index = state.Events.Count - 1;
-        var by = claim.Whos.Count == 0 ? 0.1 : claim.Whos.Where(w => w.Is == last.By).Select(w => (double?)w.Cost).FirstOrDefault();
-        if (by is not { } cost)
-            yield break;
-        var isSame = last.Move == move && !claim.IsSentence;
-        var isNamed = last.Move is null && last.Outcome == Outcome.Landed && last.To is not null && move.To?.SeenBy(last.By) == last.To;
-        var isExact =
-            !claim.IsSentence
-            && last is { IsOpen: true, Move: { Word: MoveWord.General } general }
-            && general.Kind == move.Kind
-            && move.Word == MoveWord.Event
-            && (general.SubmissionClass is null || general.SubmissionClass == move.SubmissionClass);
-        var isGeneral =
-            (!claim.IsSentence || move.IsSubmission)
-            && move.Word == MoveWord.General
-            && last.Move is { } before
-            && (before.Kind == move.Kind)
-            && last.IsOpen;
-        if (!isSame && !isNamed && !isExact && !isGeneral)
-            yield break;
-        foreach (var (outcome, outcomeCost) in claim.Outcomes)
-        {
-            // "Passed, knee cut": that it came off stays said.
-            var kept = isExact && last.Outcome == Outcome.Landed && claim.IsOpen ? Outcome.Landed : outcome;
-            if (isSame && last.Outcome is Outcome.Landed or Outcome.Tap && !last.IsOpen && kept != last.Outcome)
-                continue;
-            foreach (var to in Maybe(kept == Outcome.Landed ? claim.ToOf?.Invoke(last.By) ?? claim.To : []))
-            {
-                var named = isGeneral ? last.Move! : move;
-                var reached =
-                    kept == Outcome.Landed
-                        ? to.Is ?? (last.IsToSaid || isNamed ? last.To : Landing.End(named, last.By, last.From ?? last.Before))
-                        : null;
-                var put = last with
-                {
-                    Move = named,
-                    Outcome = kept,
-                    To = reached,
-                    IsToSaid = last.IsToSaid || to.Is is not null,
-                    IsOpen = claim.IsOpen,
-                    Span =
-                        isSame || isExact || isGeneral
-                            ? new Span(Math.Min(last.Span.Start, claim.Span.Start), Math.Max(last.Span.End, claim.Span.End))
-                            : claim.Span,
-                    IsTapSaid = last.IsTapSaid || claim.IsTapSaid,
-                };
-                var now = kept == Outcome.Landed ? reached ?? last.From ?? last.Before : last.From ?? last.Before;
-                yield return (state.With(index, put) with { Now = now }).Plus(
-                    cost + outcomeCost + to.Cost + (isSame ? Weights.Of("told-again") : Weights.Of("named-after"))
-                );
-            }
-        }
-    }
-
-    private static IEnumerable<May<Place?>> Maybe(IReadOnlyList<May<Place>> places) =>
+    /// <summary>What a place may be; nothing where none was said.</summary>
+    public static IEnumerable<May<Place?>> Maybe(IReadOnlyList<May<Place>> places) =>
         places.Count == 0 ? [new May<Place?>(null, 0)] : places.Select(p => new May<Place?>(p.Is, p.Cost));
 
     /// <summary>What it costs that somebody does this from there.</summary>
@@ -296,6 +233,9 @@ internal static class Moves
         if (Landing.CanStart(move, at, by) && move.From.Count > 0)
             return 0;
         if (Landing.Suits(move, at, by))
+            return Weights.Of("fit-suits");
+        // With the legs entangled either may attack.
+        if (move.IsSubmission && at.Position.Family == Family.Legs)
             return Weights.Of("fit-suits");
         var seen = at.SeenBy(by);
         var wrong = move.Kind switch

@@ -45,45 +45,49 @@ internal static class Placings
     private static IEnumerable<State> To(State state, Claim claim, Place place, MatVocabulary vocabulary)
     {
         if (claim.Coming == Coming.Leaves)
+            return [Left(state, claim, place, vocabulary)];
+        if (claim.Coming == Coming.Tries)
+            return Tried(state, claim, place);
+        if (place.Position.Id == "standing" && claim.Coming == Coming.Is && (state.Now is not null || state.Events.Count > state.First))
+            return [state];
+        return Came(state, claim, place, vocabulary);
+    }
+
+    private static State Left(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    {
+        var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : Who.Me;
+        var left = new Event(claim, by, vocabulary.Move(new MoveId("escape")), Outcome.Landed)
         {
-            var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : Who.Me;
-            var escape = vocabulary.Move(new MoveId("escape"));
-            var left = new Event(claim, by, escape, Outcome.Landed)
+            From = place,
+            IsFromSaid = true,
+            Before = state.Now,
+            IsOpen = true,
+        };
+        return (state with { Events = state.Events.Add(left), Start = Started(state, place), Now = null }).Plus(
+            (place.SeenBy(by).IsTop ? 2 : 0) + Gaining.Apart(state.Now, place)
+        );
+    }
+
+    private static IEnumerable<State> Tried(State state, Claim claim, Place place)
+    {
+        foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : [new May<Who>(Who.Me, 0.2)])
+        {
+            var wanted = place.SeenBy(by);
+            var tried = new Event(claim, by, null, Outcome.Stopped)
             {
-                From = place,
-                IsFromSaid = true,
+                From = state.Now,
+                To = place,
                 Before = state.Now,
                 IsOpen = true,
             };
-            var seen = place.SeenBy(by);
-            yield return (state with { Events = state.Events.Add(left), Start = Started(state, place), Now = null }).Plus(
-                (seen.IsTop ? 2 : 0) + Apart(state.Now, place)
+            yield return (state with { Events = state.Events.Add(tried), Start = Started(state, state.Now) }).Plus(
+                whoCost + (wanted.Position.Holder == wanted.Role ? 0 : 1)
             );
-            yield break;
         }
-        if (claim.Coming == Coming.Tries)
-        {
-            foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : [new May<Who>(Who.Me, 0.2)])
-            {
-                var wanted = place.SeenBy(by);
-                var tried = new Event(claim, by, null, Outcome.Stopped)
-                {
-                    From = state.Now,
-                    To = place,
-                    Before = state.Now,
-                    IsOpen = true,
-                };
-                yield return (state with { Events = state.Events.Add(tried), Start = Started(state, state.Now) }).Plus(
-                    whoCost + (wanted.Position.Holder == wanted.Role ? 0 : 1)
-                );
-            }
-            yield break;
-        }
-        if (place.Position.Id == "standing" && claim.Coming == Coming.Is && (state.Now is not null || state.Events.Count > state.First))
-        {
-            yield return state;
-            yield break;
-        }
+    }
+
+    private static IEnumerable<State> Came(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    {
         // "He tried a choke. From bottom half!"
         if (claim.IsOrigin && state.Last is { Move: not null, IsFromSaid: false } begun)
         {
@@ -95,45 +99,12 @@ internal static class Placings
         }
         if (state.Now == place)
         {
-            var last = state.Last;
-            // "He sprawled, front headlock": a sprawl does not yet hold the head.
-            if (last is { Move.Id.Value: "sprawl", IsToSaid: false } && claim.Coming == Coming.Reaches)
-            {
-                var held = new Event(claim, last.By, null, Outcome.Landed)
-                {
-                    From = last.From,
-                    To = place,
-                    IsToSaid = true,
-                    Before = last.From,
-                    IsOpen = true,
-                };
-                var before = state.With(state.Events.Count - 1, last with { To = null });
-                yield return before with
-                {
-                    Events = before.Events.Add(held),
-                };
-                yield break;
-            }
-            // "Mount, again": told once more.
-            if (last is not null && last.To == place)
-                yield return state.With(
-                    state.Events.Count - 1,
-                    last with
-                    {
-                        IsToSaid = true,
-                        IsOpen = last.Move is { IsSubmission: true } && last.IsOpen,
-                    }
-                );
-            else
-                yield return state;
-            if (!claim.IsAgain)
+            var isHold = state.Last is { Move.Id.Value: "sprawl", IsToSaid: false } && claim.Coming == Coming.Reaches;
+            yield return isHold ? HeldAfterSprawl(state, claim, place) : ToldOnceMore(state, place);
+            if (isHold || !claim.IsAgain)
                 yield break;
         }
-        if (
-            state.Events.Count == state.First
-            && state.Start is null
-            && (claim.Coming == Coming.Is || claim.Whos.Count == 0 || !claim.IsWhoSaid)
-        )
+        if (IsOpening(state, claim))
         {
             yield return state with
             {
@@ -145,152 +116,74 @@ internal static class Placings
                 yield break;
         }
         var instead = 0.0;
-        if (Amended(state, claim, place) is { } amended)
+        if (Amending.Amended(state, claim, place) is { } amended)
         {
             yield return amended;
             // Where the last attempt leads by itself, it led there.
             if (state.Last is { Move: { } led, Outcome: not Outcome.Landed } tried && led.To?.SeenBy(tried.By) == place)
                 instead = Weights.Of("led-as-usual");
         }
-        var gainer = Gainer(state.Now, place);
-        // "I knee cut, he got half guard": it was stopped there.
-        if (place.IsGuard && claim.Coming == Coming.Reaches && claim.Whos.Count > 0 && place.SeenBy(claim.Whos[0].Is).IsBottom)
-            foreach (var stopped in Stopping.Ways(state, claim, null, claim.Whos[0].Is).Skip(1))
-            {
-                var kept = new Event(claim, claim.Whos[0].Is, null, Outcome.Landed)
-                {
-                    From = stopped.Now,
-                    To = place,
-                    IsToSaid = true,
-                    Before = stopped.Now,
-                    IsOpen = true,
-                };
-                yield return (stopped with { Events = stopped.Events.Add(kept), Now = place }).Plus(claim.Whos[0].Cost);
-            }
-        foreach (var (by, whoCost) in Whos(claim, claim.IsEscape && claim.Whos.Count > 0 ? claim.Whos[0].Is : gainer, place))
+        foreach (var kept in KeptInGuard(state, claim, place))
+            yield return kept;
+        foreach (var reached in Reached(state, claim, place, vocabulary))
+            yield return reached.Plus(instead);
+    }
+
+    // "He sprawled, front headlock": a sprawl does not yet hold the head.
+    private static State HeldAfterSprawl(State state, Claim claim, Place place)
+    {
+        var sprawl = state.Last!;
+        var before = state.With(state.Events.Count - 1, sprawl with { To = null });
+        return before with { Events = before.Events.Add(Reaching(claim, sprawl.By, null, sprawl.From, place)) };
+    }
+
+    // "Mount, again".
+    private static State ToldOnceMore(State state, Place place) =>
+        state.Last is { } last && last.To == place
+            ? state.With(state.Events.Count - 1, last with { IsToSaid = true, IsOpen = last.Move is { IsSubmission: true } && last.IsOpen })
+            : state;
+
+    private static bool IsOpening(State state, Claim claim) =>
+        state.Events.Count == state.First
+        && state.Start is null
+        && (claim.Coming == Coming.Is || claim.Whos.Count == 0 || !claim.IsWhoSaid);
+
+    // "I knee cut, he got half guard": it was stopped there.
+    private static IEnumerable<State> KeptInGuard(State state, Claim claim, Place place)
+    {
+        if (!place.IsGuard || claim.Coming != Coming.Reaches || claim.Whos.Count == 0 || !place.SeenBy(claim.Whos[0].Is).IsBottom)
+            yield break;
+        foreach (var stopped in Stopping.Ways(state, claim, null, claim.Whos[0].Is).Skip(1))
+        {
+            var kept = Reaching(claim, claim.Whos[0].Is, null, stopped.Now, place);
+            yield return (stopped with { Events = stopped.Events.Add(kept), Now = place }).Plus(claim.Whos[0].Cost);
+        }
+    }
+
+    private static IEnumerable<State> Reached(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    {
+        var gainer = claim.IsEscape && claim.Whos.Count > 0 ? claim.Whos[0].Is : Gaining.Gainer(state.Now, place);
+        foreach (var (by, whoCost) in Gaining.Whos(claim, gainer, place))
         {
             var escape = claim.IsEscape && claim.Whos.Any(w => w.Is == by) ? vocabulary.Move(new MoveId("escape")) : null;
-            var reached = new Event(claim, by, escape, Outcome.Landed)
-            {
-                From = state.Now,
-                To = place,
-                IsToSaid = true,
-                Before = state.Now,
-                IsOpen = true,
-            };
+            var reached = Reaching(claim, by, escape, state.Now, place);
             yield return (state with { Events = state.Events.Add(reached), Start = Started(state, state.Now), Now = place }).Plus(
-                whoCost
+                (claim.IsWhoSaid || !Gaining.IsHeldOn(state.Now, place) ? whoCost : 0)
                     + (claim.Coming == Coming.Is ? Weights.Of("new-place-is") : Weights.Of("new-place-reached"))
-                    + Apart(state.Now, place)
-                    + instead
+                    + Gaining.Apart(state.Now, place)
             );
         }
     }
+
+    private static Event Reaching(Claim claim, Who by, Move? move, Place? from, Place to) =>
+        new(claim, by, move, Outcome.Landed)
+        {
+            From = from,
+            To = to,
+            IsToSaid = true,
+            Before = from,
+            IsOpen = true,
+        };
 
     private static Place? Started(State state, Place? from) => state.Events.Count == state.First ? state.Start ?? from : state.Start;
-
-    // The one who is better off there brought it about; else the one who is said to be there.
-    private static IEnumerable<May<Who>> Whos(Claim claim, Who? gainer, Place place)
-    {
-        if (gainer is { } by)
-        {
-            var saidOther = claim.IsWhoSaid && claim.Whos[0].Is != by;
-            var told = claim.Whos.Where(w => w.Is == by).Select(w => w.Cost).FirstOrDefault(0);
-            yield return new May<Who>(by, saidOther ? 0.5 : told);
-            if (saidOther)
-                yield return new May<Who>(by.Other(), claim.Coming == Coming.Reaches ? 0.2 : 1);
-            yield break;
-        }
-        foreach (var who in claim.Whos)
-            yield return who;
-        if (claim.Whos.Count == 0)
-            yield return new May<Who>(place.SeenBy(Who.Me).Role == place.Position.Holder ? Who.Me : Who.Partner, 0.3);
-    }
-
-    private static Who? Gainer(Place? now, Place place)
-    {
-        if (now is null || place.Control == now.Control)
-            return place.IsMine ? Who.Me
-                : place.Role == Role.Neutral ? null
-                : Who.Partner;
-        return place.Control > now.Control ? Who.Me : Who.Partner;
-    }
-
-    // From top to bottom without a word of how costs.
-    private static double Apart(Place? now, Place place)
-    {
-        if (now is null || now.Role == Role.Neutral || place.Role == Role.Neutral)
-            return 0.2;
-        if (now.Position == place.Position)
-            return now == place ? 0 : Weights.Of("same-other-way");
-        // Who is below enters the legs as well as who is above.
-        return now.IsTop == place.IsTop || place.Position.Family == Family.Legs ? 0 : Weights.Of("turned-over");
-    }
-
-    // "Swept him to mount", "he passed; side control": where what was just told led.
-    private static State? Amended(State state, Claim claim, Place place)
-    {
-        if (
-            claim.IsEscape
-            || state.Last is not { } last
-            || last.IsToSaid
-            || !last.IsOpen
-            || last.Move is { Stays: true }
-            || last.Outcome is Outcome.Tap or Outcome.Near
-        )
-            return null;
-        if (
-            claim.IsWhoSaid
-            && claim.Coming == Coming.Reaches
-            && claim.Whos[0].Is != last.By
-            && claim.Found is not null
-            && !Worsens(last, place)
-        )
-            return null;
-        var ends = last.Move?.To?.SeenBy(last.By);
-        var fits = ends is null ? !Worsens(last, place) : ends.IsTop == place.IsTop && ends.Role != Role.Neutral || ends == place;
-        if (last.Move is { IsSubmission: true } || !fits)
-            return null;
-        var landed = last.Outcome == Outcome.Landed;
-        // "He pulled guard and I was in his closed guard": which guard it was.
-        var which =
-            last.Move?.Kind is MoveKind.GuardPull or MoveKind.GuardRecovery && place.IsGuard && !claim.IsBare
-                ? Weights.Of("led-which-guard")
-                : 0;
-        // A pass or a back take said by itself and a mount after it are two.
-        var another =
-            landed
-            && ends is not null
-            && ends != place
-            && ends.Position.Family != place.Position.Family
-            && claim.Coming == Coming.Reaches
-            && claim.IsWhoSaid;
-        var put = last with { Outcome = Outcome.Landed, To = place, IsToSaid = true, Span = last.Move is null ? claim.Span : last.Span };
-        // Told by itself it is a step of its own, unless only where a throw or a sweep led is left to say.
-        var apart =
-            claim.IsBare
-            && (
-                last.Move is null
-                || landed
-                    && last.To is not null
-                    && last.To.Position != place.Position
-                    && last.Move.Kind
-                        is not (MoveKind.Sweep or MoveKind.Takedown or MoveKind.Escape or MoveKind.GuardRecovery or MoveKind.GuardPull)
-            );
-        return (state.With(state.Events.Count - 1, put) with { Now = place }).Plus(
-            which
-                + (
-                    claim.IsLanding ? Weights.Of("led-landing")
-                    : claim.Coming == Coming.Is ? Weights.Of("led-is")
-                    : 0
-                )
-                + (landed ? Weights.Of("led-there") : Weights.Of("led-there-after-all"))
-                + (another ? Weights.Of("led-elsewhere") : 0)
-                + (apart ? Weights.Of("led-bare") : 0)
-                + (!landed && claim.IsSentence && last.Claim.IsTried ? Weights.Of("tried-and-told") : 0)
-        );
-    }
-
-    private static bool Worsens(Event last, Place place) =>
-        last.Before is { } before && (last.By == Who.Me ? place.Control < before.Control : place.Control > before.Control);
 }

@@ -21,16 +21,16 @@ internal static class Stopping
         if (
             state.Last is not { Move: { Word: MoveWord.Event } tried, Outcome: Outcome.Landed, IsOpen: true, IsToSaid: false } last
             || last.By == by
-            || last.Claim.IsDone
+            || last.Claim.IsDone && !claim.IsCounter
             || !claim.IsWhoSaid
-            || claim.Span.Start - last.Span.End > Near
-            || !Answers(tried.Kind, kind, claim.Move)
+            || claim.Span.Start - last.Span.End > (claim.IsCounter ? 2 * Near : Near)
+            || !claim.IsCounter && !Answers(tried.Kind, kind, claim.Move)
         )
         {
             yield return state;
             yield break;
         }
-        yield return state.Plus(Weights.Of("came-off-and-answered"));
+        yield return state.Plus(Weights.Of("came-off-and-answered") * (claim.IsCounter ? 3 : 1));
         yield return (
             state.With(
                 state.Events.Count - 1,

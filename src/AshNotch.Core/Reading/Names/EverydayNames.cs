@@ -5,8 +5,7 @@ namespace AshNotch.Core.Reading.Names;
 /// <summary>Names that are everyday words too: whether the words around one make it a name of the trade.</summary>
 internal static class EverydayNames
 {
-    private static readonly HashSet<string> Mine = ["i", "im", "ive", "me", "my", "we"];
-    private static readonly HashSet<string> Theirs = ["he", "hes", "him", "she", "shes", "her", "they", "theyre", "them"];
+    private static readonly Dictionary<string, HashSet<string>> Lists = WordLists.Read("everyday-names.txt");
 
     /// <summary>Whether a name of these words is one here.</summary>
     /// <param name="words">The words of the retelling.</param>
@@ -36,11 +35,11 @@ internal static class EverydayNames
                 if (!text.EndsWith(" back", StringComparison.Ordinal))
                     return true;
                 // "the back escape", "the back take" and "the back step" are names of their own; "got my back to the mat" lies down.
-                return after is not ("escape" or "control" or "take" or "mount" or "step" or "steps" or "door" or "foot" or "heel")
+                return !Lists["no-back-before"].Contains(after)
                     && !(
                         after is "to" or "on" or "onto" or "flat"
                         && At(words, last + 2) is "the" or "mat" or "on" or "my"
-                        && At(words, last + 3) is "mat" or "mats" or "floor" or "ground" or "the" or "side"
+                        && Lists["surface-or-the"].Contains(At(words, last + 3))
                     );
         }
     }
@@ -50,22 +49,7 @@ internal static class EverydayNames
     // "He pulled to spider", "pulled me into his guard", and "he pulled" at the end of a breath; not "pulled my arm".
     private static bool Pulls(IReadOnlyList<Word> words, int last, string after, Func<int, bool> startsGuard)
     {
-        if (
-            after
-            is ""
-                or "and"
-                or "so"
-                or "then"
-                or "but"
-                or "he"
-                or "she"
-                or "i"
-                or "they"
-                or "right"
-                or "immediately"
-                or "straight"
-                or "again"
-        )
+        if (after.Length == 0 || Lists["pulled-before"].Contains(after))
             return after is not ("right" or "straight") || Reaches(words, last + 2, startsGuard);
         if (startsGuard(last + 1))
             return true;
@@ -90,31 +74,7 @@ internal static class EverydayNames
 
     private static bool IsTheBack(IReadOnlyList<Word> words, int first, string before, string after)
     {
-        if (
-            after
-            is "control"
-                or "mount"
-                or "take"
-                or "escape"
-                or "of"
-                or "hurts"
-                or "hurt"
-                or "is"
-                or "was"
-                or "feels"
-                or "door"
-                or "foot"
-                or "leg"
-                or "heel"
-                or "corner"
-                or "row"
-                or "room"
-                or "pain"
-                or "injury"
-                or "side"
-                or "hand"
-                or "step"
-        )
+        if (Lists["no-the-back-before"].Contains(after))
             return false;
         var owner = words[first].Text;
         if (before is not ("on" or "onto" or "flat" or "to"))
@@ -125,9 +85,9 @@ internal static class EverydayNames
         for (var i = first - 2; i >= 0 && i > first - 8; i--)
         {
             var text = words[i].Text;
-            if (Mine.Contains(text))
+            if (Lists["mine"].Contains(text))
                 return owner is not "my" || (before == "to" && text is not "i");
-            if (Theirs.Contains(text))
+            if (Lists["theirs"].Contains(text))
                 return owner is "my" || (before is "to" && text is not ("he" or "she" or "they"));
         }
         return true;

@@ -15,65 +15,10 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
     private static readonly SearchValues<char> Stops = SearchValues.Create(".;!?\n");
     private static readonly SearchValues<char> Pauses = SearchValues.Create(".,;!?\n>→:–—");
 
-    private static readonly Dictionary<string, string> Irregular = new()
-    {
-        ["swept"] = "sweep",
-        ["took"] = "take",
-        ["taken"] = "take",
-        ["takes"] = "take",
-        ["taking"] = "take",
-        ["shot"] = "shoot",
-        ["got"] = "get",
-        ["gets"] = "get",
-        ["getting"] = "get",
-        ["gotten"] = "get",
-        ["went"] = "go",
-        ["goes"] = "go",
-        ["going"] = "go",
-        ["caught"] = "catch",
-        ["held"] = "hold",
-        ["hit"] = "hit",
-        ["hitting"] = "hit",
-        ["sat"] = "sit",
-        ["sitting"] = "sit",
-        ["stood"] = "stand",
-        ["spun"] = "spin",
-        ["spinning"] = "spin",
-        ["slid"] = "slide",
-        ["broke"] = "break",
-        ["broken"] = "break",
-        ["threw"] = "throw",
-        ["thrown"] = "throw",
-        ["gave"] = "give",
-        ["given"] = "give",
-        ["fell"] = "fall",
-        ["came"] = "come",
-        ["coming"] = "come",
-        ["had"] = "have",
-        ["has"] = "have",
-        ["was"] = "be",
-        ["were"] = "be",
-        ["is"] = "be",
-        ["am"] = "be",
-        ["been"] = "be",
-        ["kept"] = "keep",
-        ["lost"] = "lose",
-        ["stuck"] = "stick",
-        ["underneath"] = "under",
-        ["let"] = "let",
-        ["letting"] = "let",
-        ["put"] = "put",
-        ["putting"] = "put",
-        ["cut"] = "cut",
-        ["cutting"] = "cut",
-        ["thought"] = "think",
-        ["ran"] = "run",
-        ["won"] = "win",
-        ["escapes"] = "escape",
-        ["guards"] = "guard",
-        ["gaurd"] = "guard",
-        ["caesar"] = "caesar",
-    };
+    private static readonly Dictionary<string, string> Irregular = WordLists
+        .Read("stems.txt")
+        .SelectMany(row => row.Value.Select(form => (form, row.Key)))
+        .ToDictionary();
 
     /// <summary>A sentence or line ended before it.</summary>
     public bool AfterStop => Before.AsSpan().ContainsAny(Stops);

@@ -1,0 +1,138 @@
+using AshNotch.Core.Reading.Claims;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Course;
+
+/// <summary>Courses on which a move that is claimed is no new one, but the last told once more, or more exactly.</summary>
+internal static class Merging
+{
+    private const int MostCounted = 8;
+
+    /// <summary>The courses; none when it can only be a new one.</summary>
+    public static IEnumerable<State> Ways(State state, Claim claim)
+    {
+        foreach (var came in CameUp(state, claim))
+            yield return came;
+        if (OneOfSeveral(state, claim) is { } counted)
+        {
+            yield return counted;
+            yield break;
+        }
+        if (state.Last is not { } last || claim.IsAgain || claim.Times > 1 || CostOf(claim, last.By) is not { } cost)
+            yield break;
+        if (claim.IsNaming && last.Move is { } kin && kin.Kind == claim.Move!.Kind)
+            yield return Named(state, claim, last);
+        else
+            foreach (var told in ToldAgain(state, claim, last))
+                yield return told.Plus(cost);
+    }
+
+    private static double? CostOf(Claim claim, Who by) =>
+        claim.Whos.Count == 0 ? 0.1 : claim.Whos.Where(w => w.Is == by).Select(w => (double?)w.Cost).FirstOrDefault();
+
+    // "Shot a double and got on top", "tilted him and came up": that it came off.
+    private static IEnumerable<State> CameUp(State state, Claim claim)
+    {
+        if (
+            claim.Move!.Id.Value != "come-up-on-top"
+            || state.Last is not { Move.Kind: MoveKind.Sweep or MoveKind.Takedown } under
+            || !under.IsOpen && under.Outcome != Outcome.Landed
+        )
+            yield break;
+        foreach (var (who, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Moves.Either)
+        foreach (var to in Moves.Maybe(claim.ToOf?.Invoke(who) ?? claim.To))
+        {
+            if (who != under.By)
+                continue;
+            var there = to.Is ?? under.To ?? Landing.End(under.Move!, who, under.From ?? under.Before);
+            var came = under with { Outcome = Outcome.Landed, To = there, IsToSaid = under.IsToSaid || to.Is is not null };
+            yield return (state.With(state.Events.Count - 1, came) with { Now = there ?? state.Now }).Plus(
+                whoCost + to.Cost + Weights.Of("came-up")
+            );
+        }
+    }
+
+    // "Swept me three times: butterfly, butterfly, old school": each names one of them.
+    private static State? OneOfSeveral(State state, Claim claim)
+    {
+        for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsWhoSaid; i++)
+        {
+            var counted = state.Events[i];
+            if (
+                counted.Claim.Times > 1
+                && counted.Move is { Word: MoveWord.General }
+                && counted.Move.Kind == claim.Move!.Kind
+                && claim.Move.Word == MoveWord.Event
+            )
+                return state.With(i, counted with { Move = claim.Move, Span = claim.Span }).Plus(-0.5);
+        }
+        return null;
+    }
+
+    // "A guillotine, it was an arm-in guillotine".
+    private static State Named(State state, Claim claim, Event last)
+    {
+        var landed = last.Outcome == Outcome.Landed;
+        var end = last.IsToSaid || !landed ? last.To : Landing.End(claim.Move!, last.By, last.From ?? last.Before);
+        var known = last with { Move = claim.Move, To = end, Span = new Span(last.Span.Start, claim.Span.End) };
+        return (state.With(state.Events.Count - 1, known) with { Now = landed ? end ?? state.Now : state.Now }).Plus(-1.5);
+    }
+
+    private static IEnumerable<State> ToldAgain(State state, Claim claim, Event last)
+    {
+        var move = claim.Move!;
+        var isSame = last.Move == move && !claim.IsSentence;
+        var isNamed = last is { Move: null, Outcome: Outcome.Landed, To: not null } && move.To?.SeenBy(last.By) == last.To;
+        var isExact = IsMoreExact(claim, last);
+        var isGeneral = IsMoreGeneral(claim, last);
+        if (!isSame && !isNamed && !isExact && !isGeneral)
+            yield break;
+        foreach (var (outcome, outcomeCost) in claim.Outcomes)
+        {
+            // "Passed, knee cut": that it came off stays said.
+            var kept = isExact && last.Outcome == Outcome.Landed && claim.IsOpen ? Outcome.Landed : outcome;
+            if (isSame && last.Outcome is Outcome.Landed or Outcome.Tap && !last.IsOpen && kept != last.Outcome)
+                continue;
+            foreach (var to in Moves.Maybe(kept == Outcome.Landed ? claim.ToOf?.Invoke(last.By) ?? claim.To : []))
+            {
+                var named = isGeneral ? last.Move! : move;
+                var reached =
+                    kept == Outcome.Landed
+                        ? to.Is ?? (last.IsToSaid || isNamed ? last.To : Landing.End(named, last.By, last.From ?? last.Before))
+                        : null;
+                var put = last with
+                {
+                    Move = named,
+                    Outcome = kept,
+                    To = reached,
+                    IsToSaid = last.IsToSaid || to.Is is not null,
+                    IsOpen = claim.IsOpen,
+                    Span = isSame || isExact || isGeneral ? Around(last.Span, claim.Span) : claim.Span,
+                    IsTapSaid = last.IsTapSaid || claim.IsTapSaid,
+                };
+                var now = kept == Outcome.Landed ? reached ?? last.From ?? last.Before : last.From ?? last.Before;
+                yield return (state.With(state.Events.Count - 1, put) with { Now = now }).Plus(
+                    outcomeCost + to.Cost + (isSame ? Weights.Of("told-again") : Weights.Of("named-after"))
+                );
+            }
+        }
+    }
+
+    private static Span Around(Span one, Span other) => new(Math.Min(one.Start, other.Start), Math.Max(one.End, other.End));
+
+    // "Swept him, scissor sweep".
+    private static bool IsMoreExact(Claim claim, Event last) =>
+        !claim.IsSentence
+        && last is { IsOpen: true, Move: { Word: MoveWord.General } general }
+        && general.Kind == claim.Move!.Kind
+        && claim.Move.Word == MoveWord.Event
+        && (general.SubmissionClass is null || general.SubmissionClass == claim.Move.SubmissionClass);
+
+    // "Knee cut, passed".
+    private static bool IsMoreGeneral(Claim claim, Event last) =>
+        (!claim.IsSentence || claim.Move!.IsSubmission)
+        && claim.Move!.Word == MoveWord.General
+        && last is { IsOpen: true, Move: { } before }
+        && before.Kind == claim.Move.Kind;
+}
