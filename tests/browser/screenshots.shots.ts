@@ -7,7 +7,7 @@ import { App } from './app';
 const folder = resolve(process.env.SHOTS ?? resolve(import.meta.dirname, '../../docs/screenshots'));
 const only = process.env.ONLY ?? '';
 const one =
-  'Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard. Then I hit an old school sweep to side control, almost had the kimura but he got out. He got an armbar. Next time I need to get the underhook first.';
+  'Flow round with Alder, a purple belt of 85 kilos, five minutes. Started standing. I pulled guard to half guard. Alder flattened me out and cut the knee to side control because I was late. I escaped to half guard, then the old school sweep. Kimura from side control. Then the armbar, tap. Next time I need to get the underhook first.';
 const filmed =
   '[0:05] Started standing. I pulled guard to half guard.\n[0:21] He knee cut to side control.\n[0:34] I escaped to half guard.\n[0:48] I hit the old school sweep.';
 
@@ -26,11 +26,12 @@ for (const [name, path] of [
   ['weak-spots', '/weak-spots'],
   ['weeks', '/weak-spots/weeks'],
   ['grain', '/weak-spots/grain'],
+  ['names', '/names'],
   ['partners', '/partners'],
   ['settings', '/settings'],
 ] as const) {
   views.push({ name, path, width: 1280, height: 800, mode: 'light' });
-  if (!['partners', 'rack', 'weeks'].includes(name))
+  if (!['partners', 'rack', 'weeks', 'grain', 'names'].includes(name))
     views.push({
       name: `${name}-phone`,
       path,
@@ -88,6 +89,12 @@ test('every main view', async ({ browser }) => {
         move: 'knee-cut-pass',
       }),
     });
+    for (const [name, id] of [
+      ['number seven', 'knee-cut-pass'],
+      ['the crank', 'nothing'],
+      ['the windmill', 'flower-sweep'],
+    ])
+      await send(app.url, 'POST', '/api/names', { name, id });
     for (const view of views.filter((v) => v.name.includes(only))) {
       const page = await browser.newPage({
         viewport: { width: view.width, height: view.height },
@@ -110,6 +117,10 @@ test('every main view', async ({ browser }) => {
           await page.getByLabel('Film beside it').setInputFiles(resolve(import.meta.dirname, 'film.webm'));
           await page.getByRole('button', { name: 'Go to 0:21 in the film' }).click();
           await page.evaluate(() => scrollTo(0, 0));
+        }
+        if (view.name === 'log-phone') {
+          await page.getByRole('region', { name: 'What was read' }).locator('.notch').last().click();
+          await page.getByText('Why it was read so').click();
         }
         if (view.name.includes('tap')) await segment(page, 'How to log', 'Tap').click();
       }

@@ -9,11 +9,13 @@ namespace AshNotch.App.Views;
 /// <param name="Occurrence">Which notch read from these same words, from 0.</param>
 /// <param name="Corrected">Whether a correction made it what it is.</param>
 /// <param name="Why">Why it was read so, in words; empty where a correction made it what it is.</param>
+/// <param name="Others">What else it may have been, the likelier first.</param>
 public sealed record NotchReadView(
     NotchDocument Notch,
     string Say,
     string Words,
     int Occurrence,
     bool Corrected,
-    IReadOnlyList<string> Why
+    IReadOnlyList<string> Why,
+    IReadOnlyList<AnswerView> Others
 );

@@ -46,11 +46,11 @@ public sealed record ReadingView(
         var vocabulary = values.Vocabulary;
         var told = telling.Rolls[roll];
         var exchanges = ExchangesOf(told);
-        var why = new Dictionary<Span, IReadOnlyList<string>>();
+        var asRead = new Dictionary<Span, (IReadOnlyList<string> Why, IReadOnlyList<Notch> Others)>();
         foreach (var read in telling.AsRead[roll].Read.Exchanges)
-        foreach (var (notch, reasons) in read.Exchange.Notches.Zip(read.Why))
+        foreach (var (notch, reasons, others) in read.Exchange.Notches.Zip(read.Why, read.Others))
             if (notch.Span is { } span)
-                why[span] = reasons;
+                asRead[span] = (reasons, others);
         return new RollReadView(
             With(telling, roll),
             [
@@ -68,13 +68,15 @@ public sealed record ReadingView(
         NotchReadView Notch(Notch notch)
         {
             var (words, occurrence) = notch.Span is { } span ? ties[(roll, span)] : ("", 0);
+            var (why, others) = asRead.GetValueOrDefault(notch.Span ?? default, ([], []));
             return new NotchReadView(
                 LogWriter.Document(notch),
                 NotchWords.Of(notch, vocabulary),
                 words,
                 occurrence,
                 IsPutRight(telling, words, occurrence),
-                why.GetValueOrDefault(notch.Span ?? default) ?? []
+                why,
+                [.. others.Select(o => new AnswerView(NotchWords.Of(o, vocabulary), LogWriter.Document(o)))]
             );
         }
     }
@@ -99,7 +101,7 @@ public sealed record ReadingView(
                     continue;
                 var (words, occurrence) = ties[(r, span)];
                 if (!IsPutRight(telling, words, occurrence))
-                    yield return new QuestionView(question.Ask, words, occurrence, [.. question.Answers.Select(Answer)]);
+                    yield return new QuestionView(question.Ask, question.Hangs, words, occurrence, [.. question.Answers.Select(Answer)]);
             }
         }
     }

@@ -25,7 +25,7 @@
     <ol bind:this={list}>
       {#each questions as question (`${question.words}|${question.occurrence}`)}
         <li>
-          <span class="ask">{question.ask} <em>“{question.words}”</em></span>
+          <span class="ask">{question.ask} <em>“{question.words}”</em> <small>{question.hangs}</small></span>
           <span class="answers">
             {#each question.answers as answer (answer.say)}
               <button class="may" onclick={() => onanswer(question, answer)}>{answer.say}</button>
@@ -53,8 +53,13 @@
   .ask {
     flex: 1 1 16rem;
   }
-  em {
+  em,
+  small {
     color: var(--color-quiet);
+  }
+  small {
+    display: block;
+    font-size: 0.875rem;
   }
   .answers {
     display: flex;

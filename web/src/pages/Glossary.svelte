@@ -249,8 +249,8 @@
     margin: 0.75rem 0;
   }
   .mine {
-    display: flex;
-    justify-content: space-between;
+    display: grid;
+    grid-template-columns: 1fr auto auto;
     align-items: center;
     gap: 0.75rem;
     padding: 0.375rem 0;

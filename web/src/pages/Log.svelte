@@ -159,6 +159,7 @@
     notch={editing.read.notch}
     words={editing.read.words}
     why={editing.read.corrected ? [] : editing.read.why}
+    others={editing.read.corrected ? [] : editing.read.others}
     beside={editing.beside}
     onclose={() => (editing = null)}
     onsave={putRight}

@@ -15,6 +15,8 @@
     words?: string;
     /** Why it was read so, in words. */
     why?: string[];
+    /** What else it may have been, the likelier first. */
+    others?: Schemas['AnswerView'][];
     /** What it stands beside. */
     beside?: Element | null;
     /** Why it could not be kept; what was changed stays here until it is. */
@@ -24,7 +26,17 @@
     onclose: () => void;
   }
 
-  let { notch, words, why = [], beside, failed = '', onsave, onremove, onclose }: Props = $props();
+  let {
+    notch,
+    words,
+    why = [],
+    others = [],
+    beside,
+    failed = '',
+    onsave,
+    onremove,
+    onclose,
+  }: Props = $props();
 
   need(vocabulary, terms);
   // svelte-ignore state_referenced_locally
@@ -50,6 +62,16 @@
 <Float title="Put this notch right" {beside} {onclose}>
   <form onsubmit={save}>
     {#if words}<p class="quiet">Read from “{words}”.</p>{/if}
+    {#if others.length > 0}
+      <fieldset class="mt-3 flex flex-wrap items-baseline gap-2" aria-label="Or was it">
+        <span class="quiet">Or was it</span>
+        {#each others as other, i (i)}
+          <button type="button" class="may" onclick={() => other.notch && onsave(other.notch)}
+            >{other.say}</button
+          >
+        {/each}
+      </fieldset>
+    {/if}
     {#if why.length > 0}
       <details>
         <summary class="cursor-pointer py-2.5 underline">Why it was read so</summary>

@@ -1,0 +1,71 @@
+import { expect, test } from '@playwright/test';
+import { choose } from './acts';
+import { App } from './app';
+
+const app = new App('demo');
+test.beforeAll(() => app.start());
+test.afterAll(() => app.end());
+
+test('what is said of the roll fills its head, and what is struck does not', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await page
+    .getByLabel('Tell the roll')
+    .fill(
+      'Flow round with a big brown belt, maybe 95 kilos. I pulled guard. He passed my guard to side control.',
+    );
+  const facts = page.getByRole('list', { name: 'Said of the roll' });
+  await expect(facts).toContainText('brown belt');
+  await expect(facts).toContainText('95 kg');
+  await facts.getByRole('button', { name: /Leave out: .*95 kg/ }).click();
+  await expect(facts).not.toContainText('95 kg');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('Saved. The next roll can follow.')).toBeVisible();
+  const rolls = await page.request.get(`${app.url}/api/export`).then((r) => r.json());
+  const saved = rolls.sessions
+    .flatMap(
+      (s: { rolls: { retelling?: string; partnerBelt?: string; partnerWeightKg?: number }[] }) => s.rolls,
+    )
+    .find((r: { retelling?: string }) => r.retelling?.startsWith('Flow round with a big brown belt'));
+  expect(saved.partnerBelt).toBe('brown');
+  expect(saved.partnerWeightKg).toBeUndefined();
+});
+
+test('a notch says why it was read so, and its other readings are one press away', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await page.getByLabel('Tell the roll').fill('He passed my guard to side control. Then the armbar. Tap.');
+  const read = page.getByRole('region', { name: 'What was read' });
+  const last = read.locator('.notch').last();
+  const before = await last.innerText();
+  await last.click();
+  const panel = page.getByRole('dialog', { name: 'Put this notch right' });
+  await panel.getByText('Why it was read so').click();
+  await expect(panel.getByText(/says that there was a tap/)).toBeVisible();
+  await panel.getByRole('group', { name: 'Or was it' }).getByRole('button').first().click();
+  await expect(panel).toHaveCount(0);
+  await expect(last).toContainText('put right');
+  expect(await last.innerText()).not.toBe(before);
+});
+
+test('a name put right once is read so the next time, and stands among the names', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await page.getByLabel('Tell the roll').fill('I pulled guard. I hit the sweep.');
+  const read = page.getByRole('region', { name: 'What was read' });
+  await read.getByRole('button', { name: /sweep/ }).first().click();
+  const panel = page.getByRole('dialog', { name: 'Put this notch right' });
+  await choose(panel, 'Move', 'flower sweep');
+  await panel.getByRole('button', { name: 'Keep' }).click();
+  await expect(read).toContainText('flower sweep');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText(/will be read as you put it right/)).toBeVisible();
+
+  await page.getByLabel('Tell the roll').fill('I hit the sweep.');
+  await expect(read).toContainText('flower sweep');
+
+  await page.goto(`${app.url}/#/names`);
+  const own = page.getByRole('region', { name: 'Your own names' });
+  await expect(own).toContainText('sweep');
+  await own.getByRole('button', { name: /Drop/ }).first().click();
+  await page.goto(`${app.url}/#/log`);
+  await page.getByLabel('Tell the roll').fill('I hit the sweep once.');
+  await expect(read).not.toContainText('flower sweep');
+});
