@@ -144,6 +144,9 @@ public class NarratedTests
         "I was in his guard. I tried to pass with a knee slide and got stuck in his knee shield.",
         "me knee-cut-pass open-guard/top>? stopped | they - open-guard/top>knee-shield/top landed"
     )]
+    [InlineData("I was on top in half guard. I got to mount, no. I got to side control.", "me - half-guard/top>side-control/top landed")]
+    [InlineData("I was in his guard. I pass? No.", "")]
+    [InlineData("I went for the armbar, no.", "me armbar ?>? stopped")]
     [InlineData("I had the armbar but he wriggled it free.", "me armbar ?>? near")]
     [InlineData("- Sam: got leg dragged.", "they leg-drag-pass ?>side-control/bottom landed")]
     [InlineData(

@@ -70,7 +70,13 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 }
             );
         if (clause.Denies && clause.Names.Count == 0 && clause.Verbs.Count == 0)
-            claims.Add(new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped });
+            claims.Add(
+                new Claim(ClaimKind.Reply, span)
+                {
+                    Reply = Outcome.Stopped,
+                    Denial = (true, words[clause.First].Before.Contains('?', StringComparison.Ordinal)),
+                }
+            );
     }
 
     private static Who? Of(Party? party) =>

@@ -8,6 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Answers
 {
     private const int Farthest = 2;
+    private const int RightAfter = 8;
 
     /// <summary>The courses that may follow.</summary>
     /// <param name="state">The course.</param>
@@ -20,6 +21,17 @@ internal static class Answers
         {
             Repairs = null,
         };
+        // "I pop to the mount, nope, three quarter", "I pass? No": it was not so.
+        if (
+            claim.Denial.Said
+            && state.Last is { } denied
+            && claim.Span.Start - denied.Span.End < RightAfter
+            && (denied is { Move: null, Outcome: Outcome.Landed } || claim.Denial.OfQuestion)
+        )
+        {
+            yield return state.TakenBack() ?? state;
+            yield break;
+        }
         if (claim.IsWeak)
         {
             var held =
