@@ -27,6 +27,20 @@ public class LexiconTests
             Assert.Contains(expect, told);
     }
 
+    // Else an example could be read right without its row.
+    [Fact]
+    public void An_example_is_heard_by_its_row() =>
+        Assert.Equal(
+            "",
+            string.Join(
+                '\n',
+                Lexicon
+                    .BuiltIn.Rows.Where(r => r.Move is null)
+                    .Where(r => !Rooms.Clauses(r.Example).Clauses.SelectMany(c => c.Items).Any(i => i.Is(r.Act)))
+                    .Select(r => $"{r.Act}: {r.Forms[0]}: {r.Example}")
+            )
+        );
+
     // A form stands in one row of a kind, or the rows would disagree about it.
     [Fact]
     public void No_form_stands_twice_in_one_section() =>

@@ -1,6 +1,6 @@
-using System.Reflection;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Around;
 
@@ -21,12 +21,8 @@ internal static class Blame
 
     private static IEnumerable<(string[], string)> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("causes.txt")!;
-        using var reader = new StreamReader(stream);
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("causes.txt"))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             var parts = line.Split(" => ");
             var cause = parts[1] switch
             {

@@ -1,4 +1,4 @@
-using System.Reflection;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Around;
 
@@ -15,13 +15,9 @@ internal sealed record Wording(HeadField Of, string Value, IReadOnlyList<string[
 
     private static IEnumerable<Wording> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("head.txt")!;
-        using var reader = new StreamReader(stream);
         string[] head = [];
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("head.txt"))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             if (line[0] == '[')
             {
                 head = line.Trim('[', ']').Split(' ');

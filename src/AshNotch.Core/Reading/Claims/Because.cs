@@ -1,7 +1,7 @@
-using System.Reflection;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Claims;
 
@@ -23,13 +23,9 @@ internal sealed record Because(Span? Words, string Says)
 
     private static Dictionary<Act, string> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("why.txt")!;
-        using var reader = new StreamReader(stream);
         var says = new Dictionary<Act, string>();
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("why.txt"))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             var parts = line.Split(": ");
             says[Enum.Parse<Act>(parts[0].Replace("-", "", StringComparison.Ordinal), ignoreCase: true)] = parts[1];
         }

@@ -32,7 +32,10 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     {
         var claims = new List<Claim>();
         var mood = Mood = moods.Of(clause);
-        if (mood is Mood.Fact or Mood.Recap)
+        // "In the demonstration, doesn't count": in whatever mood it is said.
+        if (clause.Does(Act.Discounts))
+            claims.Add(new Claim(ClaimKind.Discount, SpanOf(clause)));
+        else if (mood is Mood.Fact or Mood.Recap)
             Read(clause, mood == Mood.Recap, claims);
         // "I had the armbar but he ...": whatever he did, it was stopped.
         if (
@@ -40,12 +43,12 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             && mood == Mood.Fact
             && claims.Count == 0
             && !IsAside(clause)
-            && Who(clause.Subject) is { } other
+            && MoveUse.Of(clause.Subject) is { } other
         )
             claims.Add(
                 new Claim(ClaimKind.Reply, SpanOf(clause))
                 {
-                    Reply = Rolls.Outcome.Stopped,
+                    Reply = Outcome.Stopped,
                     Whos = [new(other.Other(), 0)],
                     IsWeak = true,
                 }
@@ -54,18 +57,18 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             (headed, beaten) = (null, false);
         // "Got smashed. Toreando, knee on belly": the other one's.
         if (mood == Mood.Fact && IsBeaten(clause))
-            (headed, beaten) = (Vocabulary.Who.Partner, true);
+            (headed, beaten) = (Who.Partner, true);
         if (clause.Items is [{ Part: Part.Person } head, { } told, ..] && words[told.First].Before.Contains(':'))
-            headed = Who(head.Party);
+            headed = MoveUse.Of(head.Party);
         // A name in the heading acts in nothing yet.
         // "He defended → triangle": who only answers hands back to who attacked.
         var answers =
-            claims is [{ Kind: ClaimKind.Reply, Reply: Rolls.Outcome.Stopped, IsWhoSaid: true }]
+            claims is [{ Kind: ClaimKind.Reply, Reply: Outcome.Stopped, IsWhoSaid: true }]
             // "→ he breaks the sleeve →" is no step of the list.
             || clause is { Link: "then", NewSentence: false, IsFull: true }
                 && !claims.Any(c => c.Kind is ClaimKind.Move or ClaimKind.Place);
         if (
-            Who(clause.Subject) is { } said
+            MoveUse.Of(clause.Subject) is { } said
             && mood is Mood.Fact
             && !answers
             && !IsAside(clause)
@@ -73,9 +76,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         )
             topic = said;
         else if (clause is { Subject: null, NewSentence: true } && claims is [{ Kind: ClaimKind.Move, IsDeed: true }, ..] && headed is null)
-            topic = Vocabulary.Who.Me;
+            topic = Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
-            topic = Vocabulary.Who.Me;
+            topic = Who.Me;
         answered = answers;
         joined = GoesOnWith(clause);
         within =
@@ -91,7 +94,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         var keeps = clause is { NewSentence: false } && joined is not null;
         if (keeps && (clause.Link is "when" or "because" or "which" || IsAside(clause)))
             return joined;
-        return Who(clause.Subject) ?? (keeps ? joined : null);
+        return MoveUse.Of(clause.Subject) ?? (keeps ? joined : null);
     }
 
     // "I think", "I guess": nobody acts.
@@ -139,14 +142,6 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             : null;
     }
 
-    private static Who? Who(Party? party) =>
-        party switch
-        {
-            Party.Me => Vocabulary.Who.Me,
-            Party.Partner => Vocabulary.Who.Partner,
-            _ => null,
-        };
-
     private Span SpanOf(int first, int after) => new(words[first].Start, words[after - 1].End);
 
     private Span SpanOf(Clause clause) => SpanOf(clause.First, clause.After);
@@ -169,15 +164,13 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                     IsWeak = clause.Verbs.Where(v => v.Is(Act.Repairs)).All(v => IsMild(v.Item)),
                 }
             );
-        if (clause.Does(Act.Discounts))
-            claims.Add(new Claim(ClaimKind.Discount, span));
         // "Or rather he did": whose it was is put right.
         if (
             last is not null
             && last.Does(Act.Repairs)
             && clause.Names.Count == 0
             && clause.Items[^1].Text == "did"
-            && Who(clause.Subject) is { } who
+            && MoveUse.Of(clause.Subject) is { } who
         )
             claims.Add(new Claim(ClaimKind.Repair, span) { Whos = [new(who, 0)] });
         if (clause.Does(Act.Restarts))
@@ -192,7 +185,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         var cost =
             clause.Verbs is [var only]
             && only.Is(Act.Fails)
-            && (clause.OfThing || clause.Subject is null && only.Item.First == clause.First && words[clause.First].Text.StartsWith("die"));
+            && (
+                clause.OfThing || clause.Subject is null && only.Item.First == clause.First && Grammar.Is("dying", words[clause.First].Text)
+            );
         foreach (var use in clause.Names.Where(n => n.Found.Position is not null && !cost))
         {
             if (named.Any(c => Took(c, use)))
@@ -247,7 +242,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                     c == moves[^1] && c.Outcomes.Count > 1 && named.Any(w => IsWeak(w) && w.Move!.Id.Value is "sweep" or "takedown")
                         ? c with
                         {
-                            Outcomes = [new(Rolls.Outcome.Landed, 0)],
+                            Outcomes = [new(Outcome.Landed, 0)],
                         }
                         : c
                 ),

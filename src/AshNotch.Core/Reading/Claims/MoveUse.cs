@@ -91,13 +91,8 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
                     || i < Use.Found.First && Words.Skip(i + 1).Take(Use.Found.First - i).Any(w => w.AfterPause)
                 )
                     continue;
-                var text = Words[i].Text;
-                if (text is "twice" or "2x" or "x2")
-                    return 2;
-                if (text is "3x" or "x3")
-                    return 3;
-                if (i >= Use.Found.After && text == "times" && Grammar.Is("two-or-three", Words[i - 1].Text))
-                    return Words[i - 1].Text is "two" or "2" ? 2 : 3;
+                if (Numbers.Times(Words, i) is { } times)
+                    return times;
             }
             return 1;
         }

@@ -82,7 +82,9 @@ internal sealed record PlaceUse(IReadOnlyList<Word> Words, Clause Clause, NameUs
             var isAt = !IsGot && (Grammar.Is("being-at", Use.Lead) || HasBe && Verb is null);
             if (isAt)
                 // "And then he was on my back": there they came.
-                return Verb is { } verb && verb.Is(Act.Reaches) && !IsState || Clause is { Link: "then", Subject: not null } && HasBe
+                return
+                    Verb is { } verb && verb.Is(Act.Reaches) && !IsState
+                    || Clause is { Link: "then", Subject: not null } && (HasBe || Grammar.Is("be", Said))
                     ? Coming.Reaches
                     : Coming.Is;
             // "I had mount" is where they were.

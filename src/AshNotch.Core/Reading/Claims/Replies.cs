@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading.Claims;
 /// <summary>What a clause says of what was told before it: that it was stopped, that it worked, that somebody tapped.</summary>
 internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? topic, Span span, bool isNext)
 {
-    private readonly Who? subject = Of(clause.Subject);
+    private readonly Who? subject = MoveUse.Of(clause.Subject);
 
     /// <summary>Adds them.</summary>
     public void AddTo(List<Claim> claims, bool named)
@@ -37,7 +37,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         if (
             Count() is > 1 and var times
             && subject is { } winner
-            && Of(clause.Object) == winner.Other()
+            && MoveUse.Of(clause.Object) == winner.Other()
             && clause.Verbs.Any(v => v.Is(Act.Gets) && Grammar.Is("getting", words[v.Item.First].Text))
         )
         {
@@ -79,14 +79,6 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             );
     }
 
-    private static Who? Of(Party? party) =>
-        party switch
-        {
-            Party.Me => Who.Me,
-            Party.Partner => Who.Partner,
-            _ => null,
-        };
-
     private Claim? Tap(VerbUse verb, bool named)
     {
         var first = words[verb.Item.First].Text;
@@ -127,7 +119,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var onBody =
             Grammar.Is("owner-or-the", next) && verb.Item.After + 1 < words.Count && Grammar.Is("body", words[verb.Item.After + 1].Text);
         // The one who was tapped; else the one who tapped.
-        var hurt = Of(clause.Object);
+        var hurt = MoveUse.Of(clause.Object);
         Who? tapped =
             hurt is not null ? hurt
             : verb.Passive || subject is not null ? subject
@@ -171,22 +163,8 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     private int Count()
     {
         for (var i = clause.First; i < Math.Min(words.Count, clause.After + 2); i++)
-        {
-            var text = words[i].Text;
-            if (text.Length == 2 && text[1] == 'x' && char.IsDigit(text[0]))
-                return text[0] - '0';
-            if (text == "twice")
-                return 2;
-            if (text == "times" && i > 0)
-                return words[i - 1].Text switch
-                {
-                    "two" or "2" => 2,
-                    "three" or "3" => 3,
-                    "four" or "4" => 4,
-                    "five" or "5" => 5,
-                    _ => 1,
-                };
-        }
+            if (Numbers.Times(words, i) is { } times)
+                return times;
         return 1;
     }
 

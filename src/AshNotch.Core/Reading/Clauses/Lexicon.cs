@@ -1,5 +1,5 @@
-using System.Reflection;
 using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Clauses;
 
@@ -87,14 +87,10 @@ internal sealed class Lexicon
 
     private static IEnumerable<Row> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("lexicon.txt")!;
-        using var reader = new StreamReader(stream);
         Act? act = null;
         string? move = null;
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("lexicon.txt"))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             if (line[0] == '[')
             {
                 var head = line.Trim('[', ']').Split(' ');

@@ -7,13 +7,16 @@ namespace AshNotch.Core.Reading.Clauses;
 
 /// <summary>Cuts a telling into clauses: who acts, on whom, how it is put. Knows grammar, nothing of the sport.</summary>
 /// <param name="words">The words.</param>
-internal sealed class Parser(IReadOnlyList<Word> words)
+/// <param name="items">What each of them is.</param>
+internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> items)
 {
     private static readonly SearchValues<char> Stops = SearchValues.Create(".;!?\n");
     private static readonly SearchValues<char> Pauses = SearchValues.Create(",:()+&\"");
 
     private const int MostItems = 60;
 
+    private readonly Forms forms = new(words);
+    private readonly Neighbours around = new(words, items);
     private readonly List<Clause> clauses = [];
     private Clause now = new() { NewSentence = true, NewLine = true };
     private Party? owner;
@@ -30,16 +33,16 @@ internal sealed class Parser(IReadOnlyList<Word> words)
     private bool? hasTurns;
 
     /// <summary>The clauses of the items, in order.</summary>
-    public static List<Clause> Clauses(IReadOnlyList<Word> words, List<Item> items)
+    public static List<Clause> Clauses(IReadOnlyList<Word> words, IReadOnlyList<Item> items)
     {
-        var parser = new Parser(words);
+        var parser = new Parser(words, items);
         for (var i = 0; i < items.Count; i++)
-            parser.Hear(items, i);
+            parser.Hear(i);
         parser.Close();
         return parser.clauses;
     }
 
-    private void Hear(List<Item> items, int at)
+    private void Hear(int at)
     {
         var item = items[at];
         if (item.First > 0)
@@ -47,7 +50,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         // What leads on to a name says how the next is meant, and settles nothing yet.
         if (item.Part is Part.Owner or Part.Determiner or Part.Preposition)
         {
-            HearLead(items, at);
+            HearLead(at);
             Take(item);
             return;
         }
@@ -57,16 +60,16 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 HearLink(item);
                 break;
             case Part.Person:
-                HearPerson(items, at);
+                HearPerson(at);
                 break;
             case Part.Thing:
-                HearThing(items, at);
+                HearThing(at);
                 break;
             case Part.Be:
                 be = true;
                 break;
             case Part.Not:
-                HearNot(items, at);
+                HearNot(at);
                 break;
             case Part.Unable:
                 if (soft && now.IsFull)
@@ -74,10 +77,10 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 unable = true;
                 break;
             case Part.Verb:
-                HearVerb(items, at);
+                HearVerb(at);
                 break;
             case Part.Name:
-                HearName(items, at);
+                HearName(at);
                 break;
         }
         Take(item);
@@ -104,7 +107,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         soft = false;
     }
 
-    private void HearLead(List<Item> items, int at)
+    private void HearLead(int at)
     {
         var item = items[at];
         switch (item.Part)
@@ -114,11 +117,11 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 now.Names[^1].By = item.Party;
                 break;
             // "His second, a proper double": what is named next is his.
-            case Part.Owner when NextIsOrdinal(items, at):
+            case Part.Owner when around.NextIsOrdinal(at):
                 ordinalOf = item.Party;
                 break;
             case Part.Owner:
-                if (soft && now.IsFull && !NextIsInPhrase(items, at))
+                if (soft && now.IsFull && !around.IsInPhrase(at))
                     Close();
                 owner = item.Party;
                 determined = true;
@@ -150,34 +153,34 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             now.Link = item.Kind;
     }
 
-    private void HearThing(List<Item> items, int at)
+    private void HearThing(int at)
     {
         // "The sweep that he hit".
-        if (items[at].Text == "that" && IsRelative(items, at) || IsAfterVerb(items, at) && now.Names.Count == 0)
+        if (items[at].Text == "that" && IsRelative(at) || around.IsAfterVerb(at) && now.Names.Count == 0)
             return;
-        if (now.IsFull && !IsComplement(items, at))
+        if (now.IsFull && !IsComplement(at))
             Close();
         if (!now.IsFull)
             now.OfThing = true;
     }
 
-    private void HearNot(List<Item> items, int at)
+    private void HearNot(int at)
     {
         var isNo = items[at].Text is "no" or "nope";
         if (soft && now.IsFull || isNo && now.Names.Count > 0)
             Close();
         not = true;
-        if (isNo && !NextBelongs(items, at))
+        if (isNo && !around.NextBelongs(at))
             now.Denies = true;
     }
 
-    private bool IsRelative(List<Item> items, int at) =>
+    private bool IsRelative(int at) =>
         !soft
         && at > 0
         && at + 1 < items.Count
         && items[at - 1].Part == Part.Name
         && items[at + 1].Part == Part.Person
-        && (items[at + 1].Acts || IsFollowedByVerb(items, at + 1))
+        && (items[at + 1].Acts || around.IsFollowedByVerb(at + 1))
         && now is { Subject: null, Verbs.Count: 0, Names.Count: 1 };
 
     private void Pause(string before)
@@ -254,7 +257,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         now.After = item.After;
     }
 
-    private void HearPerson(List<Item> items, int at)
+    private void HearPerson(int at)
     {
         var item = items[at];
         // "At the start Oak hit it": a preposition speaks of what stands next to it.
@@ -286,7 +289,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             || seen
             || participial
             || !item.Suffers && (begins || soft || lead.Length == 0 && now.Verbs.Count == 0 && now.Names.Count == 0)
-            || !item.Suffers && lead is "" or "out" or "off" or "in" or "up" or "down" && IsFollowedByVerb(items, at);
+            || !item.Suffers && lead is "" or "out" or "off" or "in" or "up" or "down" && around.IsFollowedByVerb(at);
         if (acts)
         {
             // "The sweep that he hit": he did it.
@@ -328,7 +331,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             now.Object ??= item.Party;
     }
 
-    private void HearVerb(List<Item> items, int at)
+    private void HearVerb(int at)
     {
         var item = items[at];
         // "My posture", "a good base", "off my shot": a thing, not what somebody did.
@@ -340,7 +343,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 now.Names.Count > 0 && Grammar.Is("shooting", item.Text)
                 || !item.Does.Any(d =>
                     d is Act.Tries or Act.Threatens or Act.Taps or Act.Fails or Act.Restarts or Act.Times or >= Act.Repairs
-                ) && !IsDone(words[item.First].Text)
+                ) && !Forms.IsDone(words[item.First].Text)
             )
         )
             return;
@@ -348,7 +351,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         if (now.IsFull && item.Text == "before")
             Close();
         // "no luck", "time", "tap" say all by themselves.
-        var chained = now.Verbs.Count > 0 && (toJust || IsChain(items, at));
+        var chained = now.Verbs.Count > 0 && (toJust || IsChain(at));
         // "He pulls guard on everybody", "I hit it at the comp": said of the whole clause.
         if (now.IsFull && at > 0 && items[at - 1].Part == Part.Name && Grammar.Is("both-subject", item.Text))
         {
@@ -388,24 +391,24 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                     name.Leads = true;
             }
         }
-        var got = now.Verbs.Count > 0 && IsGot(words[now.Verbs[^1].Item.First].Text) && now.Verbs[^1].Item.After == item.First;
+        var got = now.Verbs.Count > 0 && Forms.IsGot(words[now.Verbs[^1].Item.First].Text) && now.Verbs[^1].Item.After == item.First;
         // "Got caught in", "got stuffed".
-        if (got && IsParticiple(item, words))
+        if (got && forms.IsParticiple(item))
         {
             not |= now.Verbs[^1].Not;
             now.Verbs.RemoveAt(now.Verbs.Count - 1);
             be = true;
         }
-        var passive = be && IsParticiple(item, words);
+        var passive = be && forms.IsParticiple(item);
         now.Verbs.Add(new VerbUse(item, not, unable, passive));
         not = unable = be = false;
     }
 
-    private void HearName(List<Item> items, int at)
+    private void HearName(int at)
     {
         var name = items[at].Name!;
         var goesOn = false;
-        if (soft && now.IsFull && !IsPhrase(lead))
+        if (soft && now.IsFull && !Forms.IsPhrase(lead))
         {
             var kept = (owner, determined, lead, not, unable, be);
             goesOn = now.Verbs.Count > 0 && now.Names.Count > 0;
@@ -413,7 +416,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             (owner, determined, lead, not, unable, be) = kept;
         }
         var last = now.Verbs.Count > 0 ? now.Verbs[^1] : null;
-        var isIng = EndsIn(name, "ing");
+        var isIng = forms.EndsIn(name, "ing");
         var passive = name.Move is not null && !determined && IsPassive(items[at], last);
         // "Oak: got swept": the one who writes was.
         if (
@@ -424,7 +427,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             && IsHeading(now.Items[h], words[now.Items[h + 1].First].Before)
         )
             now.Subject = null;
-        var acts = name.Move is not null && !determined && !passive && IsDeed(items, at, last, isIng);
+        var acts = name.Move is not null && !determined && !passive && IsDeed(at, last, isIng);
         var close = CutsBefore(name, last, acts || passive);
         if (close)
         {
@@ -432,7 +435,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             Close();
             goesOn |= listed;
         }
-        else if (soft && now.Names.Count > 0 && !IsPhrase(lead))
+        else if (soft && now.Names.Count > 0 && !Forms.IsPhrase(lead))
         {
             Close();
         }
@@ -446,7 +449,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 Passive = passive,
                 Not = not,
                 Unable = unable,
-                Within = Within(name),
+                Within = forms.Within(name),
                 UnderWay = be && isIng,
             }
         );
@@ -455,60 +458,43 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             ordinalOf = null;
     }
 
-    private bool EndsIn(Found name, string ending) =>
-        words[name.First].Text.EndsWith(ending, StringComparison.Ordinal)
-        || words[name.After - 1].Text.EndsWith(ending, StringComparison.Ordinal);
-
-    // "Got thrown".
-    private bool IsGotDone(Found name) =>
-        IsGot(words[name.First].Text) && name.Count > 1 && (IsDone(words[name.First + 1].Text) || words[name.First + 1].Text == "thrown");
-
-    private bool IsParticiple(Found name)
-    {
-        var end = words[name.After - 1].Text;
-        return IsDone(end)
-            || IsGotDone(name)
-            // "Got mounted triangle" is no mount.
-            || IsDone(words[name.First].Text) && (name.Count == 1 || name.Move is not { IsSubmission: true } || Grammar.Is("object", end));
-    }
-
     // "Was swept", "got passed", "mounted by him".
     private bool IsPassive(Item item, VerbUse? last)
     {
         var name = item.Name!;
-        if (!IsParticiple(name))
+        if (!forms.IsParticiple(name))
             return false;
         var gotBefore =
             last is { } got
             && got.Is(Act.Gets)
-            && IsGot(words[got.Item.First].Text)
+            && Forms.IsGot(words[got.Item.First].Text)
             && got.Item.After - got.Item.First == 1
-            && NextTo(got.Item, item);
+            && forms.NextTo(got.Item, item);
         var carried = carriesPassive && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 } && (soft || now.Link == "and");
         return be && lead.Length == 0
             || gotBefore
             || carried
-            || IsGotDone(name)
+            || forms.IsGotDone(name)
             || words[name.First].Text == "thrown"
             || now.Subject is null && last is null && name.After < words.Count && words[name.After].Text == "by";
     }
 
     // "I knee cut", "tried to pass", "let him pass".
-    private bool IsDeed(List<Item> items, int at, VerbUse? last, bool isIng)
+    private bool IsDeed(int at, VerbUse? last, bool isIng)
     {
         if (lead.Length > 0 && !toJust || toJust && last is null && now.Names.Count > 0)
             return false;
         return subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
             || toJust && last is not null
             || last is not null && last.Is(Act.Allows) && at > 0 && items[at - 1].Part == Part.Person
-            || (IsParticiple(items[at].Name!) || isIng) && (last is null || toJust || last.Is(Act.Nears))
+            || (forms.IsParticiple(items[at].Name!) || isIng) && (last is null || toJust || last.Is(Act.Nears))
             || (unable || not) && last is null && now.Subject is not null;
     }
 
     // A name begins a clause of its own unless it is what the one before was done to, with or in.
     private bool CutsBefore(Found name, VerbUse? last, bool isVerb)
     {
-        if (IsPhrase(lead))
+        if (Forms.IsPhrase(lead))
             return false;
         // "Threatened the kimura to get the triangle": each verb has its own.
         var served = now.Names.Count > 0 && last is not null && last.Item.First > now.Names[^1].Found.First;
@@ -520,23 +506,6 @@ internal sealed class Parser(IReadOnlyList<Word> words)
             return full;
         var said = now.Names[^1];
         return !said.IsVerb && !(name.Position is not null && said.Found is { Move: not null } before && before.After == name.First);
-    }
-
-    // "Took my back", "mounted me": somebody stands in the name itself.
-    private Party? Within(Found name)
-    {
-        // "Put her knee on my belly": the last one suffers it.
-        for (var i = name.After - 1; i > name.First; i--)
-        {
-            var word = words[i].Text;
-            if (word is "me" or "my")
-                return Party.Me;
-            if (Grammar.Is("partner-pronoun", word))
-                return Party.Partner;
-        }
-        return words[name.First].Text is "my" ? Party.Me
-            : words[name.First].Text is "his" or "her" or "their" ? Party.Partner
-            : null;
     }
 
     private void Close()
@@ -551,25 +520,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         determined = not = unable = be = subjectJust = toJust = false;
     }
 
-    // "into mount", "to side control", "with the underhook" belong to what was said before them.
-    private static bool IsPhrase(string lead) => Grammar.Is("phrase", lead);
-
-    private static bool IsGot(string word) => Grammar.Is("got", word);
-
-    private static bool IsDone(string word) =>
-        word.Length > 3 && (word.EndsWith("ed", StringComparison.Ordinal) || word.EndsWith("cd", StringComparison.Ordinal))
-        || Grammar.Is("done", word);
-
-    private static bool IsParticiple(Item item, IReadOnlyList<Word> words)
-    {
-        var word = words[item.First].Text;
-        return IsDone(word) || Grammar.Is("participle", word);
-    }
-
-    private bool NextTo(Item one, Item other) =>
-        Enumerable.Range(one.After, Math.Max(0, other.First - one.After)).All(i => Grammar.Is("between-got", words[i].Text));
-
-    private bool IsChain(List<Item> items, int at)
+    private bool IsChain(int at)
     {
         // Nothing but a person, "to" and small words between this verb and the one before.
         for (var i = at - 1; i >= 0; i--)
@@ -578,7 +529,7 @@ internal sealed class Parser(IReadOnlyList<Word> words)
                 return toJust
                     || items[i].Is(Act.Nears)
                     || words[items[i].After - 1].Text == "to" && i == at - 1
-                    || IsGot(words[items[i].First].Text) && i == at - 1 && IsParticiple(items[at], words)
+                    || Forms.IsGot(words[items[i].First].Text) && i == at - 1 && forms.IsParticiple(items[at])
                     || items[i].Is(Act.Allows)
                     || items[i].Is(Act.Tries) && words[items[at].First].Text.EndsWith("ing", StringComparison.Ordinal);
             if (items[i].Part is not (Part.Person or Part.Preposition or Part.Word or Part.Thing or Part.Not))
@@ -587,38 +538,5 @@ internal sealed class Parser(IReadOnlyList<Word> words)
         return false;
     }
 
-    private static bool IsAfterVerb(List<Item> items, int at) => at > 0 && items[at - 1].Part is Part.Verb or Part.Preposition;
-
-    private bool IsComplement(List<Item> items, int at) => at > 0 && items[at - 1].Part is Part.Preposition or Part.Verb && !soft;
-
-    private static bool NextIsInPhrase(List<Item> items, int at) => at > 0 && items[at - 1].Part == Part.Preposition;
-
-    private bool NextIsOrdinal(List<Item> items, int at)
-    {
-        var next = at + 1 < items.Count ? items[at + 1] : null;
-        return next is not null
-            && Grammar.Is("ordinal", words[next.First].Text)
-            && next.After - next.First == 1
-            && next.After < words.Count
-            && (words[next.After].AfterPause || Grammar.Is("be", words[next.After].Text));
-    }
-
-    private bool NextBelongs(List<Item> items, int at) =>
-        at + 1 < items.Count && !words[items[at + 1].First].AfterPause && items[at + 1].Part is Part.Name or Part.Word or Part.Verb;
-
-    private bool IsFollowedByVerb(List<Item> items, int at)
-    {
-        for (var i = at + 1; i < Math.Min(items.Count, at + 4); i++)
-        {
-            if (words[items[i].First].AfterPause)
-                return false;
-            if (items[i].Part is Part.Verb or Part.Be or Part.Modal or Part.Unable)
-                return true;
-            if (items[i].Part == Part.Name)
-                return i == at + 1;
-            if (items[i].Part is not (Part.Word or Part.Not))
-                return false;
-        }
-        return false;
-    }
+    private bool IsComplement(int at) => at > 0 && items[at - 1].Part is Part.Preposition or Part.Verb && !soft;
 }

@@ -1,5 +1,5 @@
-using System.Reflection;
 using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Names;
 
@@ -31,10 +31,8 @@ internal static class EverydayCompany
 
     private static Dictionary<string, HashSet<string>> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("company.txt")!;
-        using var reader = new StreamReader(stream);
         var company = new Dictionary<string, HashSet<string>>();
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("company.txt"))
             if (line.Split(": ") is [var name, var beside])
                 company[Word.StemOf(name)] = [.. beside.Split(' ')];
         return company;

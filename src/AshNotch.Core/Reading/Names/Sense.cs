@@ -1,5 +1,5 @@
-using System.Reflection;
 using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Names;
 
@@ -35,13 +35,9 @@ internal sealed record Sense(
 
     private static IEnumerable<Sense> Read()
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("senses.txt")!;
-        using var reader = new StreamReader(stream);
         var classes = new Dictionary<string, string[]>();
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows("senses.txt"))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             if (line[0] == '@')
             {
                 var named = line.Split(": ");

@@ -37,6 +37,20 @@ internal static class Numbers
         return Said(words, first);
     }
 
+    /// <summary>How often something is said to have been: <c>twice</c>, <c>3x</c>, <c>x3</c>, <c>four times</c>.</summary>
+    /// <param name="words">The words.</param>
+    /// <param name="at">Index of the word that says it.</param>
+    /// <returns>How often; null when the word says nothing of it.</returns>
+    public static int? Times(IReadOnlyList<Word> words, int at) =>
+        words[at].Text switch
+        {
+            "twice" => 2,
+            [>= '1' and <= '9' and var digit, 'x'] => digit - '0',
+            ['x', >= '1' and <= '9' and var digit] => digit - '0',
+            "times" when at > 0 && At(words, at - 1) is { Value: > 1 and < 10, Unit.Length: 0 } number => (int)number.Value,
+            _ => null,
+        };
+
     private static (double, int, string)? Said(IReadOnlyList<Word> words, int first)
     {
         var (sum, count) = (0, 0);

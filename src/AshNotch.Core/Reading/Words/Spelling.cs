@@ -1,5 +1,5 @@
-using System.Reflection;
 using System.Text;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Words;
 
@@ -18,7 +18,7 @@ internal sealed class Spelling
     private readonly Lock correcting = new();
 
     /// <summary>Words of everyday talk, which are never heard as something else.</summary>
-    public static IReadOnlySet<string> Everyday { get; } = ReadEveryday();
+    public static IReadOnlySet<string> Everyday { get; } = ShippedFile.Rows("everyday.txt").ToHashSet();
 
     /// <summary>Takes a name's words into account.</summary>
     public void Learn(string word)
@@ -140,15 +140,5 @@ internal sealed class Spelling
                 sound.Append(heard);
         }
         return sound.ToString();
-    }
-
-    private static HashSet<string> ReadEveryday()
-    {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("everyday.txt")!;
-        using var reader = new StreamReader(stream);
-        var words = new HashSet<string>();
-        while (reader.ReadLine() is { } line)
-            words.Add(line);
-        return words;
     }
 }

@@ -1,4 +1,4 @@
-using System.Reflection;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Words;
 
@@ -8,13 +8,9 @@ internal static class WordLists
     /// <summary>The lists of a file, by kind.</summary>
     public static Dictionary<string, HashSet<string>> Read(string file)
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(file)!;
-        using var reader = new StreamReader(stream);
         var lists = new Dictionary<string, HashSet<string>>();
-        while (reader.ReadLine() is { } line)
+        foreach (var line in ShippedFile.Rows(file))
         {
-            if (line.Length == 0 || line[0] == '#')
-                continue;
             var parts = line.Split(": ");
             lists[parts[0]] = [.. parts[1].Split(' ')];
         }

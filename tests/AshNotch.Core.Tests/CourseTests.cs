@@ -1,0 +1,70 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Tests;
+
+/// <summary>The room of courses by itself: what the sport makes of claims that leave something open.</summary>
+public class CourseTests
+{
+    private static string Best(string text) => Rooms.Told(Rooms.Courses(text)[0]);
+
+    [Theory]
+    [InlineData("I was in his closed guard. Scissor sweep.", "partner scissor-sweep landed")]
+    [InlineData("He was in my closed guard. Scissor sweep.", "me scissor-sweep landed")]
+    [InlineData("He had mount. Bridge and roll.", "me bridge-and-roll landed")]
+    public void Who_could_do_it_from_there_did_it(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("I tried the armbar. He defended.", "me armbar stopped")]
+    [InlineData("I went for the armbar. So close.", "me armbar near")]
+    [InlineData("I went for the armbar, he tapped.", "me armbar tap")]
+    [InlineData("I passed. No wait, he passed.", "partner guard-pass landed")]
+    [InlineData("I hit the double leg and he countered with the foot sweep.", "me double-leg stopped | partner foot-sweep landed")]
+    [InlineData("He choked me after the bell, which doesn't count.", "")]
+    public void What_comes_later_settles_what_was_open(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("He got me with an armbar. Tapped.", 1)]
+    [InlineData("He got me with an armbar, I tapped. So one tap.", 1)]
+    [InlineData("He tapped me twice: an armbar and a triangle.", 2)]
+    [InlineData("He armbarred me 2x.", 2)]
+    [InlineData("I had the armbar, no tap.", 0)]
+    [InlineData("Nobody tapped. I tried an armbar.", 0)]
+    public void A_tap_is_counted_once_and_belongs_to_one_submission(string text, int taps) =>
+        Assert.Equal(taps, Rooms.Courses(text)[0].Events.Count(e => e.Outcome == Outcome.Tap));
+
+    [Theory]
+    [InlineData("I swept him, ended up in mount.", 1)]
+    [InlineData("I passed. Then I got mount.", 2)]
+    [InlineData("I swept him with a scissor sweep.", 1)]
+    [InlineData("I passed, knee cut.", 1)]
+    public void What_is_told_twice_or_more_exactly_is_one_event(string text, int events) =>
+        Assert.Equal(events, Rooms.Courses(text)[0].Events.Count);
+
+    [Fact]
+    public void Courses_come_best_first_and_are_few()
+    {
+        var courses = Rooms.Courses("Guard pull. Sweep. Pass. Mount. Armbar. Triangle. Escape. Half guard. Sweep again.");
+        Assert.InRange(courses.Count, 2, 16);
+        Assert.Equal(courses.Select(c => c.Cost).Order(), courses.Select(c => c.Cost));
+    }
+
+    [Fact]
+    public void A_tap_ends_its_exchange_and_the_next_begins_from_nowhere()
+    {
+        var course = Rooms.Courses("I was in his guard. I tapped him with an ankle lock. He passed.")[0];
+        Assert.Equal(ExchangeEnd.Tap, course.Cuts[0].End);
+        Assert.Equal((Who.Partner, (Place?)null), (course.Events[^1].By, course.Events[^1].From));
+    }
+
+    [Fact]
+    public void Where_they_stand_follows_every_event()
+    {
+        var events = Rooms.Courses("I pulled half guard, hit the old school sweep, passed and took mount.")[0].Events;
+        Assert.All(
+            events.Zip(events.Skip(1)),
+            pair => Assert.True(pair.Second.From is null || pair.First.To is null || pair.Second.From == pair.First.To)
+        );
+        Assert.Equal(new PlaceId("mount/top"), events[^1].To?.Id);
+    }
+}
