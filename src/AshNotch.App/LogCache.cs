@@ -17,6 +17,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 {
     private readonly Lock gate = new();
     private readonly Lock learning = new();
+    private readonly Lock naming = new();
     private const int MostFlights = 32;
     private static readonly TimeSpan Moment = TimeSpan.FromMilliseconds(60);
     private readonly Dictionary<(LogWindow, Goal, Against), Task<WeakSpots>> flights = [];
@@ -27,12 +28,28 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     private int refreshing;
     private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
+    private (long Version, Log Log)? named;
 
     /// <summary>The vocabulary.</summary>
     public MatVocabulary Vocabulary => vocabulary;
 
     /// <summary>The log as it stands now.</summary>
     public Log Log => Now.Log;
+
+    /// <summary>Of the log only what a telling may name, partners and names of one's own: who tells a roll does not wait for the rest.</summary>
+    public Log Named
+    {
+        get
+        {
+            lock (naming)
+            {
+                var version = store.Version;
+                if (named is not { } known || known.Version != version)
+                    named = (version, store.Around([]));
+                return named.Value.Log;
+            }
+        }
+    }
 
     private LogSnapshot Now
     {
@@ -150,8 +167,8 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
     {
         get
         {
-            var own = Log.OwnNames;
-            lock (gate)
+            var own = Named.OwnNames;
+            lock (naming)
             {
                 if (names is not { } known || !known.Own.SequenceEqual(own))
                     names = (own, Phrasebook.Of(vocabulary, own));

@@ -77,7 +77,10 @@ public sealed partial class LogStore : IDisposable
             return before is null ? LogRows.Whole(connection) : LogRows.Since(before, connection);
         });
 
-    /// <summary>Of the log only the sessions of these rolls, and everybody met: for who shows a roll and need not wait for the rest.</summary>
+    /// <summary>
+    /// Of the log only the sessions of these rolls, everybody met, and the names of one's own: for who reads or shows a roll and need not
+    /// wait for the rest.
+    /// </summary>
     public Log Around(IEnumerable<string> rolls) =>
         Using(connection =>
         {

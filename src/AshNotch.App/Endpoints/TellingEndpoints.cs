@@ -48,7 +48,7 @@ internal static class TellingEndpoints
             },
             clock.GetUtcNow()
         );
-        var known = cache.Log.OwnNames;
+        var known = cache.Named.OwnNames;
         IReadOnlyList<OwnName> learned = [.. Learned.Of(telling, cache.Vocabulary).Except(known)];
         try
         {

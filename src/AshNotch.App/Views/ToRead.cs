@@ -26,7 +26,7 @@ public sealed record ToRead(
     {
         var text = check.Text(Text, "text") ?? "";
         var corrections = RollReading.Each(Corrections, "corrections", check, Read);
-        var log = cache.Log;
+        var log = cache.Named;
         var named = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
         foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
             named[name] = partner;

@@ -36,10 +36,10 @@ internal static class TakingIn
             var before = coming.Kept is null ? null : HistoryTable.Written(coming.Kept);
             record.Note(ImportedKind.Partner, coming.Partner.Id, before, HistoryTable.Written(coming.Partner));
         }
-        foreach (var coming in plan.Sessions)
-            Apply(connection, coming, choice, record);
+        Change(connection, plan.Sessions, choice, record);
         staged.Copy(record.Key);
-        record.Count(ImportedKind.Roll, staged.Count);
+        record.Count(ImportedKind.Session, staged.Sessions);
+        record.Count(ImportedKind.Roll, staged.Rolls);
         using var writer = new RollWriter(connection);
         foreach (var coming in plan.Rolls.Where(r => r.Standing != Standing.New && choice.Takes($"roll:{r.Roll.Id}", r.Standing)))
         {
@@ -70,13 +70,20 @@ internal static class TakingIn
     /// <summary>A name as it is written down to be compared and kept.</summary>
     public static string Written(OwnName name) => $"{name.Name}\n{name.Id}\n{(name.Kind is { } kind ? Term.Of(kind) : "")}";
 
-    private static void Apply(SqliteConnection connection, ComingSession coming, ImportChoice choice, ImportRecord record)
+    private static void Change(SqliteConnection connection, IEnumerable<ComingSession> sessions, ImportChoice choice, ImportRecord record)
     {
-        var taken = coming.Kept is null || choice.Takes($"session:{coming.Session.Id}", coming.Standing) ? coming.Session : coming.Kept;
-        var before = coming.Kept is null ? null : SessionTable.Find(connection, taken.Id);
-        if (before is not null && HistoryTable.Written(before) == HistoryTable.Written(taken))
-            return;
-        SessionTable.Save(connection, taken);
-        record.Note(ImportedKind.Session, taken.Id, before is null ? null : HistoryTable.Written(before), HistoryTable.Written(taken));
+        var here = SessionTable.Read(connection).ToDictionary(s => s.Id);
+        foreach (var coming in sessions)
+        {
+            if (coming.Kept is not { } kept)
+                continue;
+            var taken = choice.Takes($"session:{coming.Session.Id}", coming.Standing) ? coming.Session : kept;
+            var before = HistoryTable.Written(here[taken.Id]);
+            var after = HistoryTable.Written(taken);
+            if (before == after)
+                continue;
+            SessionTable.Save(connection, taken);
+            record.Note(ImportedKind.Session, taken.Id, before, after);
+        }
     }
 }

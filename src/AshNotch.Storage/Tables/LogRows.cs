@@ -62,11 +62,12 @@ internal static class LogRows
         );
     }
 
-    /// <summary>The sessions of some rolls, and everybody met.</summary>
+    /// <summary>The sessions of some rolls, everybody met, and the names of one's own.</summary>
     public static Log Around(IEnumerable<string> rolls, SqliteConnection connection) =>
         new()
         {
             Partners = PeopleTables.Partners(connection),
+            OwnNames = OwnNameTable.Read(connection),
             Sessions =
             [
                 .. rolls

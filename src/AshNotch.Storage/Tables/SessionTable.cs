@@ -9,6 +9,7 @@ namespace AshNotch.Storage.Tables;
 internal static class SessionTable
 {
     private const string Columns = "id, date, time, kind, attire, notes, has_state, energy, sore, state_note";
+    private const string Places = "$1, $2, $3, $4, $5, $6, $7, $8, $9, $10";
 
     /// <summary>All sessions, oldest first.</summary>
     public static List<Session> Read(SqliteConnection connection) =>
@@ -29,8 +30,25 @@ internal static class SessionTable
     /// <summary>Writes a session, new or known.</summary>
     public static void Save(SqliteConnection connection, Session session) =>
         connection.Run(
-            $"INSERT INTO session ({Columns}) VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO UPDATE SET "
+            $"INSERT INTO session ({Columns}) VALUES ({Places}) ON CONFLICT (id) DO UPDATE SET "
                 + "date = $2, time = $3, kind = $4, attire = $5, notes = $6, has_state = $7, energy = $8, sore = $9, state_note = $10",
+            Values(session)
+        );
+
+    /// <summary>Adds new sessions to a table of the same columns.</summary>
+    public static void Add(SqliteConnection connection, string table, IEnumerable<Session> sessions)
+    {
+        using var insert = connection.Command($"INSERT INTO {table} ({Columns}) VALUES ({Places})", new object?[10]);
+        foreach (var session in sessions)
+        {
+            foreach (var (at, value) in Values(session).Index())
+                insert.Parameters[at].Value = value ?? DBNull.Value;
+            insert.ExecuteNonQuery();
+        }
+    }
+
+    private static object?[] Values(Session session) =>
+        [
             session.Id,
             Rows.Day(session.Date),
             session.Time?.ToString("HH:mm", CultureInfo.InvariantCulture),
@@ -40,8 +58,8 @@ internal static class SessionTable
             session.State is null ? 0 : 1,
             Rows.Said(session.State?.Energy),
             Rows.Json(session.State?.Sore ?? []),
-            session.State?.Note
-        );
+            session.State?.Note,
+        ];
 
     private static Session Of(SqliteDataReader row) =>
         new()
