@@ -28,6 +28,9 @@ internal enum ClaimKind
     /// <summary>The exchange ended.</summary>
     End,
 
+    /// <summary>Somebody wanted to do a move.</summary>
+    Wish,
+
     /// <summary>What was said before is taken back.</summary>
     Repair,
 

@@ -32,11 +32,16 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     {
         var claims = new List<Claim>();
         var mood = Mood = moods.Of(clause);
+        var owned = OwnedBy(clause);
+        if (owned is not null)
+            headed = owned;
         // "In the demonstration, doesn't count": in whatever mood it is said.
         if (clause.Does(Act.Discounts))
             claims.Add(new Claim(ClaimKind.Discount, SpanOf(clause)));
         else if (mood is Mood.Fact or Mood.Recap)
             Read(clause, mood == Mood.Recap, claims);
+        else if (mood == Mood.Thought && Wish(clause) is { } wish)
+            claims.Add(wish);
         // "I had the armbar but he ...": whatever he did, it was stopped.
         if (
             clause is { Link: "but", NewSentence: false }
@@ -53,8 +58,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                     IsWeak = true,
                 }
             );
-        if (clause.NewLine || beaten && clause.Subject == Party.Me && claims.Count > 0)
+        if (clause.NewLine && owned is null || beaten && MoveUse.Of(clause.Subject) is { } turned && turned != headed && claims.Count > 0)
             (headed, beaten) = (null, false);
+        beaten |= owned is not null;
         // "Got smashed. Toreando, knee on belly": the other one's.
         if (mood == Mood.Fact && IsBeaten(clause))
             (headed, beaten) = (Who.Partner, true);
@@ -76,7 +82,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         )
             topic = said;
         else if (clause is { Subject: null, NewSentence: true } && claims is [{ Kind: ClaimKind.Move, IsDeed: true }, ..] && headed is null)
-            topic = Who.Me;
+            topic = claims[0] is { IsWhoSaid: true, Whos: [{ } doer] } ? doer.Is : Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
             topic = Who.Me;
         answered = answers;
@@ -87,6 +93,23 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         claimed = claims.Count > 0;
         return claims;
     }
+
+    // "I wanted the armbar, and I fell off": that it did not come off says that it was tried.
+    private Claim? Wish(Clause clause) =>
+        clause.Link != "if"
+        && MoveUse.Of(clause.Subject) is { } who
+        && clause.Verbs is [{ Not: false } wants, ..]
+        && Grammar.Is("wanting", words[wants.Item.First].Text)
+        && clause.Names.FirstOrDefault(n => n.Found.Move is { Stays: false } && n.Owner is null) is { } wanted
+            ? new Claim(ClaimKind.Wish, SpanOf(wanted.Found.First, wanted.Found.After))
+            {
+                Move = wanted.Found.Move,
+                Whos = [new(who, 0)],
+                IsWhoSaid = true,
+                Outcomes = [new(Outcome.Stopped, 0)],
+                Found = wanted.Found,
+            }
+            : null;
 
     // "He passed when I lay flat, took mount": who acts outside a subordinate clause goes on after it.
     private Who? GoesOnWith(Clause clause)
@@ -100,6 +123,17 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     // "I think", "I guess": nobody acts.
     private bool IsAside(Clause clause) =>
         clause is { Subject: Party.Me, IsFull: false } && clause.Items.Any(i => Grammar.Is("aside", words[i.First].Text));
+
+    // "Nothing of his worked. Two knee cuts were shut down." "Mine went better: ..."
+    private static Who? OwnedBy(Clause clause) =>
+        clause is { NewSentence: true, Subject: null }
+        && clause.Items.FirstOrDefault(i => i.Part == Part.Owner && Grammar.Is("owned", i.Text)) is { } owned
+        && (
+            clause.Names.Count == 0 && owned.After == clause.After
+            || owned == clause.Items[0] && clause.Names.All(n => n.Owner is null && n.By is null)
+        )
+            ? MoveUse.Of(owned.Party)
+            : null;
 
     private bool IsBeaten(Clause clause) =>
         clause.Subject is null or Party.Me
@@ -142,6 +176,10 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             : null;
     }
 
+    // Whose all is that is told by itself, under what was said before it.
+    private Who? Headed(Clause clause) =>
+        clause is { Subject: null } and ({ NewSentence: true, NewLine: false } or { Link.Length: 0 }) ? headed : null;
+
     private Span SpanOf(int first, int after) => new(words[first].Start, words[after - 1].End);
 
     private Span SpanOf(Clause clause) => SpanOf(clause.First, clause.After);
@@ -179,7 +217,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             claims.Add(new Claim(ClaimKind.End, span) { End = null });
         var named = new List<Claim>();
         foreach (var use in clause.Names.Where(n => n.Found.Move is not null && !IsNamedAfter(clause, n)))
-            if (MoveClaims.Of(new MoveUse(words, clause, use, topic, Shared(clause, Acts(clause)))) is { } moved)
+            if (MoveClaims.Of(new MoveUse(words, clause, use, topic, Shared(clause, Acts(clause)), Headed(clause))) is { } moved)
                 named.Add(moved);
         // "It cost me my guard": what did so is told before.
         var cost =

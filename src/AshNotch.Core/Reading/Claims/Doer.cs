@@ -41,6 +41,9 @@ internal static class Doer
     // What was done to somebody was done by the other.
     private static Who? Suffered(MoveUse it)
     {
+        // "The third, which I blame on myself, dumped me flat".
+        if (it.Subject == Who.Me && Enumerable.Range(it.Use.Found.First + 1, it.Use.Found.Count - 1).Any(i => it.Words[i].Text == "me"))
+            return Who.Partner;
         // "Made me tap".
         foreach (var made in it.Clause.Verbs.Where(x => it.Use.Leads && (x.Is(Act.Finishes) || x.Is(Act.Taps))))
             for (var i = made.Item.First + 1; i < made.Item.After; i++)
@@ -72,7 +75,7 @@ internal static class Doer
     private static Who? Victim(MoveUse it) =>
         MoveUse.Of(it.Use.Within) ?? MoveUse.Of(it.Use.To) ?? (it.Use.IsVerb ? MoveUse.Of(it.Clause.Object) : null);
 
-    private static Who? Owned(MoveUse it) => it.Use.Passive ? null : MoveUse.Of(it.Use.Owner);
+    private static Who? Owned(MoveUse it) => it.Use.Passive ? null : MoveUse.Of(it.Use.Owner) ?? (it.Use.Leads ? it.Headed : null);
 
     // Who acts did it, unless the verb says that it was done to them.
     private static Who? Acting(MoveUse it)
@@ -110,7 +113,10 @@ internal static class Doer
     {
         var clause = it.Clause;
         if (it.Use.Passive)
-            return ([new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of("passive-them"))], true);
+            return (
+                [new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of(it.Use.IsCarried ? "carried-them" : "passive-them"))],
+                true
+            );
         if (Victim(it) is { } victim && it.Subject is null)
             return (
                 [new(victim.Other(), 0)],

@@ -171,6 +171,9 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
                 "done-tap",
                 it.Clause.Object is null && it.Use.To is null && !it.Use.Passive ? "done-stopped" : "done-to-stopped"
             );
+        // "Gave him an armbar", "fed her the arm, armbar": what is made a present of is taken.
+        if (it.Verb is { } gave && gave.Is(Act.Allows) && !gave.Is(Act.Gets) && Grammar.Is("presenting", it.Said))
+            return Either(Outcome.Tap, "got-tap", "got-stopped");
         if (it.Verb is null || !it.Verb.Is(Act.Gets))
             return Either(Outcome.Tap, "named-tap", "named-stopped");
         // "He got me in 40 seconds with an armbar".

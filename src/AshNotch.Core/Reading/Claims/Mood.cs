@@ -66,6 +66,8 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             Mood.Thought => acts || clause.OfThing && clause.Verbs.Count > 0,
             // What they do in general is said of everybody.
             Mood.Habit => acts && !clause.Items.Any(i => i.Text == "they"),
+            // "Stay low when I stand up."
+            Mood.Advice => acts && (clause.Link is not ("when" or "until") || clause.Items[0].Text == "and"),
             _ => acts,
         };
     }

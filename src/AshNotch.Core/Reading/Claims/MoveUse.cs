@@ -10,7 +10,8 @@ namespace AshNotch.Core.Reading.Claims;
 /// <param name="Use">How the name stands in it.</param>
 /// <param name="Topic">Who acted last.</param>
 /// <param name="Shared">Who acts for all that "and" joins, where this clause names nobody.</param>
-internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse Use, Who? Topic, Who? Shared)
+/// <param name="Headed">Of whom all is said under a heading: "nothing of his worked".</param>
+internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse Use, Who? Topic, Who? Shared, Who? Headed)
 {
     /// <summary>The move.</summary>
     public Move Move => Use.Found.Move!;

@@ -31,6 +31,9 @@ internal sealed class NameUse(Found found)
     /// <summary>It was done to the subject: "got passed".</summary>
     public bool Passive { get; init; }
 
+    /// <summary>That it was done to the subject is only likely: "got passed. Mounted."</summary>
+    public bool IsCarried { get; init; }
+
     /// <summary>It stands before the verb: "my triangle failed".</summary>
     public bool Leads { get; set; }
 

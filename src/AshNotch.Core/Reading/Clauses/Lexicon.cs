@@ -50,6 +50,12 @@ internal sealed class Lexicon
         return best is { Count: > 0 } ? best : null;
     }
 
+    /// <summary>The same for what goes on after a "be" that stands in the word before: "he's down".</summary>
+    public (int Count, IReadOnlyList<Act> Acts)? AfterBe(IReadOnlyList<Word> words, int first) =>
+        Longest(root.Next["is"], words, first, first, LongestSlot) is { Count: > 0 } found && found.Acts.Contains(Act.Falls)
+            ? (found.Count, found.Acts)
+            : null;
+
     private static (int Count, IReadOnlyList<Act> Acts, string? Move)? Longest(
         Node node,
         IReadOnlyList<Word> words,

@@ -28,6 +28,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private bool soft;
     private bool subjectJust;
     private bool carriesPassive;
+    private bool carriedJust;
     private bool toJust;
     private Party? ordinalOf;
     private bool? hasTurns;
@@ -166,7 +167,8 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
 
     private void HearNot(int at)
     {
-        var isNo = items[at].Text is "no" or "nope";
+        // "Mount from him, never".
+        var isNo = items[at].Text is "no" or "nope" || items[at].Text == "never" && soft && !around.NextBelongs(at);
         if (soft && now.IsFull || isNo && now.Names.Count > 0)
             Close();
         not = true;
@@ -311,7 +313,13 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             be = not = unable = false;
             return;
         }
-        if (now.Names.Count > 0 && (lead is "by" or "from" || lead == "to" && now.Verbs.Count == 0 && now.Subject is null))
+        if (
+            now.Names.Count > 0
+            && (
+                lead is "by" or "from"
+                || lead == "to" && now is { Verbs.Count: 0, Subject: null } && !forms.EndsIn(now.Names[^1].Found, "in")
+            )
+        )
         {
             now.Names[^1].By = item.Party;
             return;
@@ -347,8 +355,8 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             )
         )
             return;
-        // "Her choke was on before I peeled the hand": what came before is told.
-        if (now.IsFull && item.Text == "before")
+        // "Her choke was on before I peeled the hand", "triangle from me he said": what came before is told.
+        if (now.IsFull && (item.Text == "before" || item.After - item.First > 1 && Grammar.Is("subject", item.Text)))
             Close();
         // "no luck", "time", "tap" say all by themselves.
         var chained = now.Verbs.Count > 0 && (toJust || IsChain(at));
@@ -447,6 +455,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 Owner = owner ?? (name.Move is not null ? ordinalOf : null),
                 IsVerb = acts || passive,
                 Passive = passive,
+                IsCarried = passive && carriedJust,
                 Not = not,
                 Unable = unable,
                 Within = forms.Within(name),
@@ -462,6 +471,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private bool IsPassive(Item item, VerbUse? last)
     {
         var name = item.Name!;
+        carriedJust = false;
         if (!forms.IsParticiple(name))
             return false;
         var gotBefore =
@@ -470,12 +480,19 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             && Forms.IsGot(words[got.Item.First].Text)
             && got.Item.After - got.Item.First == 1
             && forms.NextTo(got.Item, item);
-        var carried = carriesPassive && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 } && (soft || now.Link == "and");
+        // "Got swept, passed and mounted." "Guard passed. Mounted."
+        var alone = name.After >= words.Count || words[name.After].AfterStop;
+        var carried =
+            carriesPassive
+            && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 }
+            && (soft || now.Link == "and" || now is { NewSentence: true, NewLine: false, Items.Count: 0 } && alone);
+        carriedJust = carried && !be && !gotBefore;
         return be && lead.Length == 0
             || gotBefore
             || carried
             || forms.IsGotDone(name)
             || words[name.First].Text == "thrown"
+            || words[name.First].Text == "guard" && now is { Subject: null, Items.Count: 0 } && last is null
             || now.Subject is null && last is null && name.After < words.Count && words[name.After].Text == "by";
     }
 
@@ -484,7 +501,14 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     {
         if (lead.Length > 0 && !toJust || toJust && last is null && now.Names.Count > 0)
             return false;
-        return subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
+        // "I trap the arm and bridge".
+        var joins =
+            now is { Link: "and", Subject: null, Verbs.Count: 0, Names.Count: 0, Items.Count: 1 }
+            && clauses is [.., { Subject: not null }]
+            && items[at].After - items[at].First == 1
+            && Grammar.Is("done-bare", items[at].Text);
+        return joins
+            || subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
             || toJust && last is not null
             || last is not null && last.Is(Act.Allows) && at > 0 && items[at - 1].Part == Part.Person
             || (forms.IsParticiple(items[at].Name!) || isIng) && (last is null || toJust || last.Is(Act.Nears))

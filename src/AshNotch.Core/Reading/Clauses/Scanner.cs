@@ -80,6 +80,14 @@ internal sealed class Scanner(
             return person;
         if (phrase is { } one)
             return new Item(i, i + one.Count, Part.Verb, word) { Does = one.Acts };
+        // "I'm down", "she's underneath".
+        if (
+            before.Count > 0
+            && before[^1].Part == Part.Person
+            && IsWithBe(words[i - 1].Text)
+            && Lexicon.BuiltIn.AfterBe(words, i) is { } state
+        )
+            return new Item(i, i + state.Count, Part.Verb, word) { Does = state.Acts };
         return Small(i, word);
     }
 
@@ -124,6 +132,8 @@ internal sealed class Scanner(
 
     private static bool IsPronoun(string word) =>
         Grammar.Is("me-subject", word) || Grammar.Is("partner-subject", word) || Grammar.Is("both-subject", word);
+
+    private static bool IsWithBe(string word) => Grammar.Is("with-be", word);
 
     private Item? Person(int i, List<Item> before)
     {

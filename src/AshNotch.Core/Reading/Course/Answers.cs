@@ -9,12 +9,10 @@ internal static class Answers
 {
     private const int Farthest = 2;
     private const int RightAfter = 8;
+    private const int Breath = 80;
 
     /// <summary>The courses that may follow.</summary>
-    /// <param name="state">The course.</param>
-    /// <param name="claim">What was said.</param>
-    /// <param name="sweep">A sweep, as such.</param>
-    public static IEnumerable<State> After(State state, Claim claim, Move? sweep)
+    public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
     {
         // "No, he kicked out": that is all that was put right.
         state = state with
@@ -32,6 +30,21 @@ internal static class Answers
             yield return state.TakenBack() ?? state;
             yield break;
         }
+        // "He taps to that? No."
+        if (
+            claim.Denial.OfQuestion
+            && state is { IsFresh: true, Events: [.., { Outcome: Outcome.Tap } doubted] }
+            && state.TakenBack() is { } open
+        )
+        {
+            var on = doubted with { Outcome = Outcome.Stopped, IsOpen = true, IsTapSaid = false };
+            yield return open with
+            {
+                Events = open.Events.Add(on),
+                Now = on.From ?? on.Before,
+            };
+            yield break;
+        }
         if (claim.IsWeak)
         {
             var held =
@@ -46,6 +59,11 @@ internal static class Answers
         {
             yield return next;
             yield return state.Plus(1);
+            yield break;
+        }
+        if (OfWish(state, claim) is { } tried)
+        {
+            yield return tried;
             yield break;
         }
         var found = false;
@@ -75,7 +93,7 @@ internal static class Answers
         if (found)
             yield return Missed(state, claim);
         else
-            foreach (var lost in Lost(state, claim, sweep))
+            foreach (var lost in Lost(decoder, state, claim))
                 yield return lost;
     }
 
@@ -162,10 +180,10 @@ internal static class Answers
     }
 
     // Nothing that was told fits it.
-    private static IEnumerable<State> Lost(State state, Claim claim, Move? sweep)
+    private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
     {
-        // "I lift him and he goes over": who played the guard swept.
-        if (!claim.IsFall || state.Now is not { IsGuard: true } guard || guard.SeenBy(claim.Whos[0].Is).IsTop)
+        // "I lift him and he goes over": who played the guard swept, who stood took down.
+        if (!claim.IsFall || state.Now is not { } before || decoder.Felling(before, claim.Whos[0].Is) is not { } felling)
         {
             // That somebody tapped or was stopped speaks of something told.
             yield return state.Plus(
@@ -173,20 +191,40 @@ internal static class Answers
             );
             yield break;
         }
-        var swept = new Event(claim, claim.Whos[0].Is, sweep, Outcome.Landed)
+        var felled = new Event(claim, claim.Whos[0].Is, felling, Outcome.Landed)
         {
-            From = guard,
-            Before = guard,
-            To = sweep is null ? null : Landing.End(sweep, claim.Whos[0].Is, guard),
+            From = before,
+            Before = before,
+            To = Landing.End(felling, claim.Whos[0].Is, before),
             IsOpen = true,
         };
         yield return state with
         {
-            Events = state.Events.Add(swept),
-            Now = swept.To,
-            Start = state.Events.Count == state.First ? state.Start ?? guard : state.Start,
+            Events = state.Events.Add(felled),
+            Now = felled.To,
+            Start = state.Events.Count == state.First ? state.Start ?? before : state.Start,
         };
         yield return state.Plus(1);
+    }
+
+    // "I wanted the armbar, and I fell off".
+    private static State? OfWish(State state, Claim claim)
+    {
+        if (
+            claim.Reply != Outcome.Stopped
+            || state.Wished is not { } wished
+            || wished.At != state.Events.Count
+            || claim.Span.Start - wished.Claim.Span.End > Breath
+            || claim.Whos.Count > 0 && claim.Whos[0].Is != wished.Claim.Whos[0].Is
+        )
+            return null;
+        var by = wished.Claim.Whos[0].Is;
+        var tried = new Event(wished.Claim, by, wished.Claim.Move, Outcome.Stopped)
+        {
+            From = Landing.Start(wished.Claim.Move!, by, state.Now),
+            Before = state.Now,
+        };
+        return state with { Events = state.Events.Add(tried), Wished = null };
     }
 
     // "The second one was blocked": what was tried last, tried once more.

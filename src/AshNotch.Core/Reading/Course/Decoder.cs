@@ -18,6 +18,14 @@ internal sealed class Decoder(MatVocabulary vocabulary)
 
     private Move? Sweep { get; } = vocabulary.Move(new MoveId("sweep"));
 
+    private Move? Takedown { get; } = vocabulary.Move(new MoveId("takedown"));
+
+    /// <summary>What makes the other one fall where they are; null when nothing does.</summary>
+    public Move? Felling(Place? now, Who by) =>
+        now?.Id == PlaceId.Standing ? Takedown
+        : now is { IsGuard: true } && !now.SeenBy(by).IsTop ? Sweep
+        : null;
+
     /// <summary>The best courses, best first.</summary>
     public IReadOnlyList<State> Best(IReadOnlyList<Claim> claims, CancellationToken stop)
     {
@@ -62,7 +70,8 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             ClaimKind.Tap => Ledger.Tap(state, claim),
             ClaimKind.NoTap => Ledger.NoTap(state, claim),
             ClaimKind.Sum => [state with { Sum = (claim.Whos[0].Is, claim.Times, claim, false) }],
-            ClaimKind.Reply => Answers.After(state, claim, Sweep),
+            ClaimKind.Reply => Answers.After(this, state, claim),
+            ClaimKind.Wish => [state with { Wished = (claim, state.Events.Count) }],
             ClaimKind.End when claim.End == ExchangeEnd.Time => [AtTheBell(state)],
             ClaimKind.End =>
             [

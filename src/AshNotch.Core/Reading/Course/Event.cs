@@ -76,6 +76,9 @@ internal sealed record State
     /// <summary>Taps or moves that are told one by one.</summary>
     public (Who By, int Left, Claim Claim, bool Told)? Sum { get; init; }
 
+    /// <summary>What somebody wanted to do when so many events were told.</summary>
+    public (Claim Claim, int At)? Wished { get; init; }
+
     /// <summary>Where it was told that somebody stacked the other out of a hold.</summary>
     public int? Stacked { get; init; }
 

@@ -53,21 +53,26 @@ internal static class Merging
         }
     }
 
-    // "Swept me three times: butterfly, butterfly, old school": each names one of them.
+    // "Swept me three times: butterfly, butterfly, old school": each names one of them. "Passed me twice with the knee cut": all of them.
     private static State? OneOfSeveral(State state, Claim claim)
     {
-        for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsWhoSaid; i++)
+        var named = state;
+        for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsSentence; i++)
         {
             var counted = state.Events[i];
             if (
-                counted.Claim.Times > 1
-                && counted.Move is { Word: MoveWord.General }
-                && counted.Move.Kind == claim.Move!.Kind
-                && claim.Move.Word == MoveWord.Event
+                counted is not { Claim.Times: > 1, Outcome: Outcome.Landed or Outcome.Tap }
+                || counted.Move is not { Word: MoveWord.General }
+                || counted.Move.Kind != claim.Move!.Kind
+                || claim.Move.Word != MoveWord.Event
+                || claim.IsWhoSaid && claim.Whos[0].Is != counted.By
             )
-                return state.With(i, counted with { Move = claim.Move, Span = claim.Span }).Plus(-0.5);
+                continue;
+            named = named.With(i, counted with { Move = claim.Move, Span = claim.Span });
+            if (!claim.IsWhoSaid)
+                break;
         }
-        return null;
+        return ReferenceEquals(named, state) ? null : named.Plus(-1.5);
     }
 
     // "A guillotine, it was an arm-in guillotine".
@@ -121,17 +126,20 @@ internal static class Merging
 
     private static Span Around(Span one, Span other) => new(Math.Min(one.Start, other.Start), Math.Max(one.End, other.End));
 
-    // "Swept him, scissor sweep".
+    // "Swept him, scissor sweep"; "he comes up, waiter sweep".
     private static bool IsMoreExact(Claim claim, Event last) =>
         !claim.IsSentence
-        && last is { IsOpen: true, Move: { Word: MoveWord.General } general }
-        && general.Kind == claim.Move!.Kind
-        && claim.Move.Word == MoveWord.Event
+        && last is { IsOpen: true, Move: { } general }
+        && (
+            general.Word == MoveWord.General && general.Kind == claim.Move!.Kind
+            || general.Id.Value == "come-up-on-top" && claim is { Move.Kind: MoveKind.Sweep, IsBare: true }
+        )
+        && claim.Move!.Word == MoveWord.Event
         && (general.SubmissionClass is null || general.SubmissionClass == claim.Move.SubmissionClass);
 
-    // "Knee cut, passed".
+    // "Knee cut, passed"; "Body lock. I pass."
     private static bool IsMoreGeneral(Claim claim, Event last) =>
-        (!claim.IsSentence || claim.Move!.IsSubmission)
+        (!claim.IsSentence || claim.Move!.IsSubmission || last.Claim.IsBare)
         && claim.Move!.Word == MoveWord.General
         && last is { IsOpen: true, Move: { } before }
         && before.Kind == claim.Move.Kind;
