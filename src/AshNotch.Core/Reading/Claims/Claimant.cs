@@ -320,6 +320,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             first.Text.Length <= 2 && char.IsDigit(first.Text[0])
             || first.Text.Length == 2 && first.Text[0] == 'r' && char.IsDigit(first.Text[1])
             || Grammar.Is("numbered", first.Text);
-        return isNumber && (clause.NewLine && next.IndexOfAny([')', '.', ':', ' ']) >= 0 || next.IndexOfAny([')', ':']) >= 0);
+        return first.Text[0] == 'r' && isNumber
+            || isNumber && (clause.NewLine && next.IndexOfAny([')', '.', ':', ' ']) >= 0 || next.IndexOfAny([')', ':']) >= 0);
     }
 }

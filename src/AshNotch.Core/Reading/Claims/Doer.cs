@@ -42,8 +42,15 @@ internal static class Doer
     private static Who? Suffered(MoveUse it)
     {
         // "The third, which I blame on myself, dumped me flat".
-        if (it.Subject == Who.Me && Enumerable.Range(it.Use.Found.First + 1, it.Use.Found.Count - 1).Any(i => it.Words[i].Text == "me"))
+        if (
+            it.Subject == Who.Me
+            && it.Use.IsVerb | it.Use.Found.Count > 1
+            && Enumerable.Range(it.Use.Found.First + 1, it.Use.Found.Count).Any(i => i < it.Words.Count && it.Words[i].Text == "me")
+        )
             return Who.Partner;
+        // "Lost the back": the other one got away.
+        if (Grammar.Is("losing", it.Words[it.Use.Found.First].Text) && IsDefence(it.Move))
+            return (it.Subject ?? Who.Me).Other();
         // "Made me tap".
         foreach (var made in it.Clause.Verbs.Where(x => it.Use.Leads && (x.Is(Act.Finishes) || x.Is(Act.Taps))))
             for (var i = made.Item.First + 1; i < made.Item.After; i++)
@@ -120,10 +127,11 @@ internal static class Doer
         if (Victim(it) is { } victim && it.Subject is null)
             return (
                 [new(victim.Other(), 0)],
-                clause.NewSentence
-                    || it.Topic == victim.Other() && clause.Link == "and"
-                    || it.Use.Within is not null && !it.Move.IsSubmission
+                clause.NewSentence || it.Topic == victim.Other() || it.Use.Within is not null && !it.Move.IsSubmission
             );
+        // "Got caught in a triangle".
+        if (it is { Verb.Passive: true, Subject: null, Use: { IsVerb: false, Leads: false } } && it.Move.IsSubmission)
+            return ([new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of("passive-them"))], true);
         if (it.Verb is not null && it.Subject is null && MoveUse.Of(clause.Object) is { } hurt && !it.Use.Leads)
             return ([new(hurt.Other(), 0)], false);
         if (it.Verb is { } verb && verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said))
@@ -153,6 +161,12 @@ internal static class Doer
         // "He mounted, had to hitchhike out": a diary's verb without anybody is its writer's.
         if (by == Who.Partner && clause.Link.Length == 0 && clause.Verbs.Count > 0)
             return [new(Who.Me, Weights.Of("verb-me")), new(Who.Partner, Weights.Of("verb-them"))];
+        // "I got to my knees, hit a high crotch".
+        if (by == Who.Me && clause.Link.Length == 0 && clause.Verbs.Count > 0)
+        {
+            var done = it.Verb is { } verb && !it.Use.IsVerb && IsDoneTo(it, verb) ? Who.Partner : Who.Me;
+            return [new(done, Weights.Of("verb-goes-on")), new(done.Other(), Weights.Of("verb-turns"))];
+        }
         return
         [
             new(by, Weights.Of("topic-goes-on")),

@@ -20,6 +20,12 @@ internal static class MoveClaims
                 Times = it.Times,
                 Found = it.Use.Found,
             };
+        // "From where she sat".
+        if (
+            it.Clause.Items is [{ Part: Part.Link, Text: "where" }, ..]
+            && it.Clause.Items.Any(i => i.First == it.Use.Found.First && i.Is(Act.Does))
+        )
+            return null;
         var ending = Ending.Of(it);
         if (ending.Outcomes.Count == 0)
             return null;

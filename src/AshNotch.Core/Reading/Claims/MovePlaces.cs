@@ -23,11 +23,15 @@ internal sealed class MovePlaces(MoveUse it)
         var places = new List<(Found, IReadOnlyList<May<Place>>)>();
         foreach (var place in Named)
         {
-            var leads = Grammar.Is("leading", place.Lead) && place.Found.First > it.Use.Found.First && it.Move.To is not null;
+            // "Swept him into mount", "got to mount with a knee slide".
+            var leads =
+                Grammar.Is("leading", place.Lead)
+                && it.Move.To is not null
+                && (place.Found.First > it.Use.Found.First || it.IsMeans && place.Lead is not "in");
             var isFrom =
                 Grammar.Is("leaving", place.Lead)
                 || place.Lead is "in" && !leads
-                || place.Found.First < it.Use.Found.First
+                || place.Found.First < it.Use.Found.First && !leads
                 || it.Move.Kind == MoveKind.Pass && place.Lead.Length == 0;
             var isTo = !isFrom && (leads || place.Lead.Length == 0);
             var may = isTo ? Led(place, actor) : Started(place, actor);

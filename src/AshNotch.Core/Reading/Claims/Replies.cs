@@ -33,6 +33,26 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             claims.Insert(0, both);
         if (named || claims is [{ Kind: ClaimKind.Reply }, ..])
             return;
+        // "He tries again on the other side".
+        if (
+            clause.Names.Count == 0
+            && subject is { } tries
+            && clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets) && !v.Not)
+            && clause.Items.Any(i => i.Text == "again")
+        )
+        {
+            claims.Add(
+                new Claim(ClaimKind.Reply, span)
+                {
+                    Reply = Outcome.Stopped,
+                    Whos = [new(tries, 0)],
+                    IsWhoSaid = true,
+                    IsNext = true,
+                    IsOpen = true,
+                }
+            );
+            return;
+        }
         // "Got him twice, an armbar and a triangle".
         if (
             Count() is > 1 and var times
@@ -168,6 +188,18 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         return 1;
     }
 
+    // Who stands in the phrase itself: "got me".
+    private Who? Within(VerbUse verb) =>
+        Enumerable
+            .Range(verb.Item.First, verb.Item.After - verb.Item.First)
+            .Select(i => words[i].Text)
+            .FirstOrDefault(w => Grammar.Is("object", w)) switch
+        {
+            null => null,
+            "me" => Who.Me,
+            _ => Who.Partner,
+        };
+
     private Claim? Reply(VerbUse verb)
     {
         Claim Says(Outcome outcome, Who? by, bool said) =>
@@ -189,6 +221,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         // "He goes over" fell; "it went over" worked.
         if (verb.Is(Act.Falls) && who is { } down && !clause.OfThing && !negated)
             return Says(Outcome.Landed, down.Other(), true) with { IsFall = true };
+        // "This time he got me".
+        if (verb.Is(Act.Works) && Within(verb) is { } whom && MoveUse.Of(clause.Object) is null && !negated)
+            return who == whom.Other() || who is null ? Says(Outcome.Landed, whom.Other(), true) : null;
         if (verb.Is(Act.Works))
             return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null);
         if (verb.Is(Act.Fails) && !negated)
@@ -201,14 +236,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         if (verb.Is(Act.Finishes))
         {
             // "Made me tap": the other did.
-            var within = Enumerable
-                .Range(verb.Item.First, verb.Item.After - verb.Item.First)
-                .Select(i => words[i].Text)
-                .FirstOrDefault(w => Grammar.Is("object", w));
-            Who? by =
-                within is null ? who
-                : within == "me" ? Who.Partner
-                : Who.Me;
+            var by = Within(verb) is { } within ? within.Other() : who;
             return Says(negated ? Outcome.Near : Outcome.Tap, by, by is not null);
         }
         return null;

@@ -164,6 +164,8 @@ internal static class Answers
         held.Move?.Kind switch
         {
             null or MoveKind.GuardRecovery or MoveKind.GuardPull or MoveKind.Transition => true,
+            // "Passed with a leg weave. Lost it": that it came off was said.
+            MoveKind.Pass or MoveKind.Sweep when held.Claim.Outcomes is [{ Is: Outcome.Landed }] => true,
             // "I bridged, nothing": but who escaped is out.
             MoveKind.Escape => held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
             MoveKind.BackTake => !held.Claim.IsBare,
@@ -185,9 +187,14 @@ internal static class Answers
         // "I lift him and he goes over": who played the guard swept, who stood took down.
         if (!claim.IsFall || state.Now is not { } before || decoder.Felling(before, claim.Whos[0].Is) is not { } felling)
         {
-            // That somebody tapped or was stopped speaks of something told.
+            // That somebody tapped or was stopped speaks of something told; who is said to have got out has not tapped.
+            var tapped =
+                claim is { Reply: Outcome.Stopped, IsWhoSaid: true }
+                && state
+                    .Events.Skip(Math.Max(0, state.Events.Count - Farthest))
+                    .Any(e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == claim.Whos[0].Is);
             yield return state.Plus(
-                claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap") : Weights.Of("answer-lost")
+                claim is { Reply: Outcome.Tap, IsWhoSaid: true } || tapped ? Weights.Of("answer-lost-tap") : Weights.Of("answer-lost")
             );
             yield break;
         }
@@ -246,7 +253,7 @@ internal static class Answers
                 Claim = claim,
                 Span = claim.Span,
                 Outcome = outcome,
-                IsOpen = false,
+                IsOpen = claim.IsOpen,
                 To = landed ? Landing.End(move, held.By, held.From ?? held.Before) : null,
                 IsToSaid = false,
             };

@@ -16,6 +16,9 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     /// <summary>Standing up in somebody's guard.</summary>
     public Move? StandInGuard { get; } = vocabulary.Move(new MoveId("stand-in-guard"));
 
+    /// <summary>Rolling somebody off the mount.</summary>
+    public Move? BridgeAndRoll { get; } = vocabulary.Move(new MoveId("bridge-and-roll"));
+
     private Move? Sweep { get; } = vocabulary.Move(new MoveId("sweep"));
 
     private Move? Takedown { get; } = vocabulary.Move(new MoveId("takedown"));

@@ -61,9 +61,10 @@ internal static class Merging
         {
             var counted = state.Events[i];
             if (
-                counted is not { Claim.Times: > 1, Outcome: Outcome.Landed or Outcome.Tap }
-                || counted.Move is not { Word: MoveWord.General }
-                || counted.Move.Kind != claim.Move!.Kind
+                counted
+                    is not { Claim: { Times: > 1, Move.Word: MoveWord.General }, Outcome: Outcome.Landed or Outcome.Tap, Move: { } sort }
+                || sort.Word != MoveWord.General && !IsNamedAlike(state, i)
+                || sort.Kind != claim.Move!.Kind
                 || claim.Move.Word != MoveWord.Event
                 || claim.IsWhoSaid && claim.Whos[0].Is != counted.By
             )
@@ -74,6 +75,13 @@ internal static class Merging
         }
         return ReferenceEquals(named, state) ? null : named.Plus(-1.5);
     }
+
+    // "Passed me twice, first with a knee cut": the one before it was named by the same words.
+    private static bool IsNamedAlike(State state, int i) =>
+        i > state.First
+        && state.Events[i - 1] is var before
+        && before.Claim == state.Events[i].Claim
+        && before.Span == state.Events[i].Span;
 
     // "A guillotine, it was an arm-in guillotine".
     private static State Named(State state, Claim claim, Event last)
@@ -96,7 +104,7 @@ internal static class Merging
         foreach (var (outcome, outcomeCost) in claim.Outcomes)
         {
             // "Passed, knee cut": that it came off stays said.
-            var kept = isExact && last.Outcome == Outcome.Landed && claim.IsOpen ? Outcome.Landed : outcome;
+            var kept = isExact && last.Outcome is Outcome.Landed or Outcome.Tap && claim.IsOpen ? last.Outcome : outcome;
             if (isSame && last.Outcome is Outcome.Landed or Outcome.Tap && !last.IsOpen && kept != last.Outcome)
                 continue;
             foreach (var to in Moves.Maybe(kept == Outcome.Landed ? claim.ToOf?.Invoke(last.By) ?? claim.To : []))
@@ -129,13 +137,20 @@ internal static class Merging
     // "Swept him, scissor sweep"; "he comes up, waiter sweep".
     private static bool IsMoreExact(Claim claim, Event last) =>
         !claim.IsSentence
-        && last is { IsOpen: true, Move: { } general }
+        && last is { Move: { } general }
+        && (last.IsOpen || last.Outcome == Outcome.Tap && claim is { IsBare: true, IsJoined: true })
         && (
             general.Word == MoveWord.General && general.Kind == claim.Move!.Kind
             || general.Id.Value == "come-up-on-top" && claim is { Move.Kind: MoveKind.Sweep, IsBare: true }
         )
         && claim.Move!.Word == MoveWord.Event
-        && (general.SubmissionClass is null || general.SubmissionClass == claim.Move.SubmissionClass);
+        && (
+            general.SubmissionClass is null
+            || general.SubmissionClass == claim.Move.SubmissionClass
+            || IsOfLeg(general) && IsOfLeg(claim.Move)
+        );
+
+    private static bool IsOfLeg(Move move) => move.SubmissionClass is SubmissionClass.StraightLeg or SubmissionClass.TwistingLeg;
 
     // "Knee cut, passed"; "Body lock. I pass."
     private static bool IsMoreGeneral(Claim claim, Event last) =>

@@ -8,6 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Moves
 {
     private const int JustNow = 20;
+    private const int MostCounted = 5;
 
     /// <summary>What is believed of who acts where nothing speaks for either.</summary>
     public static IReadOnlyList<May<Who>> Either => [new(Who.Me, Weights.Of("either-me")), new(Who.Partner, Weights.Of("either-them"))];
@@ -160,9 +161,7 @@ internal static class Moves
     {
         var move = claim.Move!;
         var at = from.Is ?? open.Now;
-        // Who stands up between somebody's legs stands in the guard.
-        var done =
-            move.Id.Value == "stand-up-escape" && at?.SeenBy(by) is { IsTop: true, IsGuard: true } ? decoder.StandInGuard ?? move : move;
+        var done = Meant(decoder, claim, at?.SeenBy(by));
         cost += Fit(done, at, by);
         var start = from.Is ?? Landing.Start(done, by, open.Now);
         foreach (var (outcome, outcomeCost) in claim.Outcomes)
@@ -199,12 +198,21 @@ internal static class Moves
         }
     }
 
+    // Who stands up between somebody's legs stands in the guard; who rolls the other over from under the mount escapes it.
+    private static Move Meant(Decoder decoder, Claim claim, Place? at) =>
+        claim.Move! switch
+        {
+            { Id.Value: "stand-up-escape" } up when at is { IsTop: true, IsGuard: true } => decoder.StandInGuard ?? up,
+            { Id.Value: "sweep" } over when claim.IsWeak && at is { IsBottom: true, Position.Id: "mount" } => decoder.BridgeAndRoll ?? over,
+            var move => move,
+        };
+
     private static State Add(State state, Event made, int times)
     {
         var start = state.Events.Count == state.First ? state.Start ?? made.From : state.Start;
         var events = state.Events.Add(made);
         if (times > 1 && made.Move is { IsSubmission: false, Stays: false })
-            for (var i = 1; i < Math.Min(times, 3); i++)
+            for (var i = 1; i < Math.Min(times, MostCounted); i++)
                 events = events.Add(made);
         var told = state with
         {
