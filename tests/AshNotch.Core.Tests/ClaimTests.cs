@@ -50,6 +50,22 @@ public class ClaimTests
         Assert.Equal((Coming)expected, Last(text).Coming);
 
     [Theory]
+    [InlineData("Nothing of his worked. Two knee cuts were shut down.", Who.Partner)]
+    [InlineData("He passed. Mine went better: old school from the right.", Who.Me)]
+    [InlineData("Guard passed. Mounted.", Who.Partner)]
+    [InlineData("I got swept. Passed. Mounted.", Who.Partner)]
+    [InlineData("I shot again; the third one, which I blame on myself, dumped me flat.", Who.Partner)]
+    [InlineData("He froze, pulled me into guard.", Who.Partner)]
+    [InlineData("I got to my knees, hit a high crotch.", Who.Me)]
+    [InlineData("I trapped the arm and bridge.", Who.Me)]
+    [InlineData("He turns in to me.", Who.Partner)]
+    [InlineData("I had the back. Lost the back.", Who.Partner)]
+    [InlineData("She bridges and I clock choke her tap.", Who.Me)]
+    [InlineData("1 sweep for me.", Who.Me)]
+    public void Who_did_it_is_heard_in_what_was_done_to_whom(string text, Who expected) =>
+        Assert.Equal(expected, Rooms.Claims(text).Last(c => c.Kind == ClaimKind.Move).Whos.MinBy(w => w.Cost).Is);
+
+    [Theory]
     [InlineData("I got caught in his lasso.", Who.Partner)]
     [InlineData("He let me have mount.", Who.Me)]
     [InlineData("I gave up my back.", Who.Partner)]

@@ -41,6 +41,56 @@ public class CourseTests
     public void What_is_told_twice_or_more_exactly_is_one_event(string text, int events) =>
         Assert.Equal(events, Rooms.Courses(text)[0].Events.Count);
 
+    [Theory]
+    [InlineData("I wanted the armbar and I fell off.", "me armbar stopped")]
+    [InlineData("I wanted the armbar but ran out of time.", "")]
+    [InlineData("If I had wanted the armbar, he had defended.", "")]
+    [InlineData("He wanted the kimura again, but he could not get it.", "partner kimura stopped")]
+    public void What_was_wanted_and_did_not_come_off_was_tried(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData(
+        "He tries a toreando, I frame. He tries again, I invert.",
+        "partner toreando-pass stopped | me frame landed | " + "partner toreando-pass stopped | me invert landed"
+    )]
+    [InlineData(
+        "I go for the triangle, he postures. I try again and this time I get it.",
+        "me triangle-choke stopped | me triangle-choke tap"
+    )]
+    [InlineData(
+        "He shot a double, I sprawled. He shot a double again and got me.",
+        "partner double-leg stopped | me sprawl landed | " + "partner double-leg landed"
+    )]
+    public void Another_try_is_an_event_of_its_own(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("We start standing. He chops at my leg and I'm down.", "partner takedown landed")]
+    [InlineData("We start standing. He is a judoka and I was on my back, from an osoto gari.", "partner outside-trip landed")]
+    [InlineData("I hit the arm drag. I trip him and we go down.", "me arm-drag landed | me takedown landed")]
+    [InlineData("I am in her closed guard. She goes for the sweep and I sit down.", "partner sweep landed")]
+    [InlineData("He has mount. I trap a foot and he is on his back.", "")]
+    public void Who_falls_was_swept_or_taken_down(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData(
+        "He passed me twice, first with a knee cut and then with a leg drag.",
+        "partner knee-cut-pass landed | partner leg-drag-pass landed"
+    )]
+    [InlineData("He passed me twice with the knee cut.", "partner knee-cut-pass landed | partner knee-cut-pass landed")]
+    [InlineData("I swept him twice, scissor and hip bump.", "me scissor-sweep landed | me hip-bump-sweep landed")]
+    [InlineData(
+        "He snapped me down twice and I hit a high crotch.",
+        "partner snap-down landed | partner snap-down landed | me high-crotch landed"
+    )]
+    public void What_was_counted_is_named_one_by_one(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("He taps to the ankle lock? No, it was me who tapped, to the toe hold.", 1)]
+    [InlineData("I got leg locked, straight ankle.", 1)]
+    [InlineData("I guillotine him and pull to closed guard with it. Felt tight. He popped out.", 0)]
+    public void A_doubted_tap_or_one_told_more_exactly_is_not_two(string text, int taps) =>
+        Assert.Equal(taps, Rooms.Courses(text)[0].Events.Count(e => e.Outcome == Outcome.Tap));
+
     [Fact]
     public void Courses_come_best_first_and_are_few()
     {

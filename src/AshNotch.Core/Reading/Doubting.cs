@@ -24,9 +24,10 @@ internal static class Doubting
         var close = Weights.Of("close-second");
         var seconds = courses.Skip(1).Where(s => s.Cost - best.Cost < close).Select(s => s.ByClaim()).ToList();
         var found = new List<(int Index, Doubt Doubt, int Rank)>();
-        for (var i = 0; i < best.Events.Count; i++)
-            foreach (var (doubt, rank) in Of(best, i, seconds, words))
-                found.Add((i, doubt, rank));
+        var slips = new Dictionary<(string, MoveId), bool>();
+        foreach (var (i, told) in best.Events.Index())
+        foreach (var (doubt, rank) in Of(told, seconds, words, slips))
+            found.Add((i, doubt, rank));
         var asked = found.OrderBy(f => f.Rank).Select(f => f.Index).Distinct().Take(Most).ToHashSet();
         return found
             .Where(f => asked.Contains(f.Index))
@@ -35,13 +36,12 @@ internal static class Doubting
     }
 
     private static IEnumerable<(Doubt Doubt, int Rank)> Of(
-        State best,
-        int index,
+        Event told,
         IReadOnlyList<Dictionary<Claim, Event>> seconds,
-        IReadOnlyList<Word> words
+        IReadOnlyList<Word> words,
+        Dictionary<(string, MoveId), bool> slips
     )
     {
-        var told = best.Events[index];
         var same = seconds.Select(s => s.GetValueOrDefault(told.Claim)).OfType<Event>().Where(e => e.Move == told.Move).ToList();
         var isTap = told.Outcome == Outcome.Tap;
         if (!told.IsWhoSaid && (isTap || same.Any(e => e.By != told.By)))
@@ -61,15 +61,19 @@ internal static class Doubting
         if (
             told.Claim is { IsByEar: true, Found: { Move: { } move } name }
             && words[name.First].Text.Length > 3
-            && !IsNearly(name, move, words)
+            && !IsNearly(name, move, words, slips)
         )
             yield return (Doubt.Name, isTap ? 1 : 5);
     }
 
-    // A name spelled with one slip is no riddle.
-    private static bool IsNearly(Found name, Move move, IReadOnlyList<Word> words)
+    // A name spelled with one slip is no riddle. The same slip is looked at once.
+    private static bool IsNearly(Found name, Move move, IReadOnlyList<Word> words, Dictionary<(string, MoveId), bool> slips)
     {
         var written = string.Concat(Enumerable.Range(name.First, name.Count).Select(i => words[i].Text));
-        return move.Names.Any(n => Spelling.Distance(written, string.Concat(Word.Split(n).Select(w => w.Text)), 2) <= 2);
+        if (!slips.TryGetValue((written, move.Id), out var isNearly))
+            slips[(written, move.Id)] = isNearly = move.Names.Any(n =>
+                Spelling.Distance(written, string.Concat(Word.Split(n).Select(w => w.Text)), 2) <= 2
+            );
+        return isNearly;
     }
 }

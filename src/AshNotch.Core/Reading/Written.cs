@@ -11,6 +11,7 @@ namespace AshNotch.Core.Reading;
 internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> words, string text, MatVocabulary vocabulary)
 {
     private readonly State best = courses[0];
+    private readonly Event[] events = [.. courses[0].Events];
     private readonly OtherReadings others = new(courses);
 
     /// <summary>The reading.</summary>
@@ -19,7 +20,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
     public RollRead Read(IReadOnlyList<Found> found, ToldAround around)
     {
         var doubts = Doubting.Of(courses, words);
-        var notches = best.Events.Select((e, i) => Notch(e, doubts.ContainsKey(i))).ToList();
+        var notches = events.Select((e, i) => Notch(e, doubts.ContainsKey(i))).ToList();
         foreach (var (at, cause) in around.Causes)
             if (Before(at) is { } n && !notches[n].Causes.Contains(cause))
                 notches[n] = notches[n] with { Causes = [.. notches[n].Causes, cause] };
@@ -40,7 +41,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             Before(t.At) is { } n ? new Takeaway(t.Text, place[n].Item1, place[n].Item2) : new Takeaway(t.Text, null, null)
         );
         var byName = new Dictionary<Found, Who?>(ReferenceEqualityComparer.Instance);
-        foreach (var e in best.Events)
+        foreach (var e in events)
             if (e.Claim.Found is { } name)
                 byName.TryAdd(name, e.By);
         var understood = new Dictionary<Found, (Place? Place, Who? By)>(ReferenceEqualityComparer.Instance);
@@ -62,7 +63,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
         IReadOnlyDictionary<int, IReadOnlyList<Doubt>> doubts
     )
     {
-        var mine = notches.Skip(first).Take(cut.Until - first).ToList();
+        var mine = notches[first..cut.Until];
         var spans = mine.Select(n => n.Span!.Value).Concat(cut.Words is { } w ? [w] : []).ToList();
         return (
             new ReadExchange(
@@ -76,11 +77,8 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
                 }
             )
             {
-                Why = [.. best.Events.Skip(first).Take(cut.Until - first).Select(Why)],
-                Others =
-                [
-                    .. best.Events.Skip(first).Take(cut.Until - first).Zip(mine, (e, n) => others.Of(e, n, o => Notch(o, unsure: false))),
-                ],
+                Why = [.. events[first..cut.Until].Select(Why)],
+                Others = [.. events[first..cut.Until].Zip(mine, (e, n) => others.Of(e, n, o => Notch(o, unsure: false)))],
             },
             [.. mine.Select((n, i) => new Doubted(n, doubts.GetValueOrDefault(first + i) ?? []))]
         );
@@ -104,8 +102,8 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
     // The last event that was told before an offset.
     private int? Before(int at)
     {
-        for (var i = best.Events.Count - 1; i >= 0; i--)
-            if (best.Events[i].Span.Start < at)
+        for (var i = events.Length - 1; i >= 0; i--)
+            if (events[i].Span.Start < at)
                 return i;
         return null;
     }

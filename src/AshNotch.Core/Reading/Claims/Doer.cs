@@ -97,7 +97,7 @@ internal static class Doer
                 : acting;
         if (it.Use.IsVerb && it.Clause.Does(Act.Allows))
             return acting.Other();
-        return it.Use.Leads ? null : acting;
+        return it.Use is { Leads: true, IsVerb: false } ? null : acting;
     }
 
     private static bool IsDoneTo(MoveUse it, VerbUse verb) =>

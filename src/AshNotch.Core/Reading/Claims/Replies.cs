@@ -140,8 +140,11 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             Grammar.Is("owner-or-the", next) && verb.Item.After + 1 < words.Count && Grammar.Is("body", words[verb.Item.After + 1].Text);
         // The one who was tapped; else the one who tapped.
         var hurt = MoveUse.Of(clause.Object);
+        // "I armbar her tap": not who applied it.
+        var applied = subject is not null && clause.Names.Any(n => n is { IsVerb: true, Passive: false, Found.Move.IsSubmission: true });
         Who? tapped =
             hurt is not null ? hurt
+            : applied ? subject!.Value.Other()
             : verb.Passive || subject is not null ? subject
             : null;
         var times = Count();
@@ -224,6 +227,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         // "This time he got me".
         if (verb.Is(Act.Works) && Within(verb) is { } whom && MoveUse.Of(clause.Object) is null && !negated)
             return who == whom.Other() || who is null ? Says(Outcome.Landed, whom.Other(), true) : null;
+        // "I trip him and we go down".
+        if (verb.Is(Act.Falls) && clause.Subject == Party.Both && !negated)
+            return Says(Outcome.Landed, null, false);
         if (verb.Is(Act.Works))
             return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null);
         if (verb.Is(Act.Fails) && !negated)

@@ -58,8 +58,8 @@ internal sealed class Scanner(
         if (word == "back" && before.Count > 0 && before[^1] is { Part: Part.Owner } owner && IsPossessive(owner.After - 1))
             return new Item(i, i + 1, Part.Name, word) { Name = new Found(i, 1, vocabulary.Position("back-control"), null) };
         // "I was on my back", "he's on his back": who lies has fallen, who is on the other's back holds it.
-        if (IsOnOwnBack(i, before))
-            return new Item(i, i + 3, Part.Verb, word) { Does = [Act.Falls] };
+        if (OnOwnBack(i, before) is { } after)
+            return new Item(i, after, Part.Verb, word) { Does = [Act.Falls] };
         var phrase = Lexicon.BuiltIn.At(words, i);
         if (phrase is not { Count: > 1 } && Grammar.Is("auxiliary", word) && i + 1 < words.Count && words[i + 1].Text == "not")
             return new Item(i, i + 2, Part.Not, word);
@@ -94,15 +94,24 @@ internal sealed class Scanner(
         return Small(i, word);
     }
 
-    private bool IsOnOwnBack(int i, List<Item> before) =>
-        words[i].Text == "on"
-        && i + 2 < words.Count
-        && Grammar.Is("lying-on", words[i + 2].Text)
-        && (Grammar.Is("me-owner", words[i + 1].Text) || Grammar.Is("partner-owner", words[i + 1].Text))
-        && before.Count > 0
-        && !words[i].AfterPause
-        && (before[^1].Part == Part.Person || before.Count > 1 && before[^1].Part == Part.Be && before[^2].Part == Part.Person)
-        && before.Last(x => x.Part == Part.Person).Party == (Grammar.Is("me-owner", words[i + 1].Text) ? Party.Me : Party.Partner);
+    // Index after "was on my back", where it is one's own.
+    private int? OnOwnBack(int i, List<Item> before)
+    {
+        var on = Grammar.Is("be", words[i].Text) ? i + 1 : i;
+        if (
+            before is not [.., { Part: Part.Person } person]
+            || on + 2 >= words.Count
+            || words[on].Text != "on"
+            || words[on].AfterPause
+            || !Grammar.Is("lying-on", words[on + 2].Text)
+        )
+            return null;
+        Party? owner =
+            Grammar.Is("me-owner", words[on + 1].Text) ? Party.Me
+            : Grammar.Is("partner-owner", words[on + 1].Text) ? Party.Partner
+            : null;
+        return owner is not null && owner == person.Party ? on + 3 : null;
+    }
 
     // "Oak's guard", "the blue belt's triangle".
     private Item? Possessor(int i, List<Item> before)

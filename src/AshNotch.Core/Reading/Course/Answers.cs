@@ -188,13 +188,14 @@ internal static class Answers
         if (!claim.IsFall || state.Now is not { } before || decoder.Felling(before, claim.Whos[0].Is) is not { } felling)
         {
             // That somebody tapped or was stopped speaks of something told; who is said to have got out has not tapped.
+            var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : (Who?)null;
             var tapped =
                 claim is { Reply: Outcome.Stopped, IsWhoSaid: true }
-                && state
-                    .Events.Skip(Math.Max(0, state.Events.Count - Farthest))
-                    .Any(e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == claim.Whos[0].Is);
+                && Lately(state, e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == by);
             yield return state.Plus(
-                claim is { Reply: Outcome.Tap, IsWhoSaid: true } || tapped ? Weights.Of("answer-lost-tap") : Weights.Of("answer-lost")
+                tapped ? 3 * Weights.Of("answer-missed")
+                : claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap")
+                : Weights.Of("answer-lost")
             );
             yield break;
         }
@@ -212,6 +213,14 @@ internal static class Answers
             Start = state.Events.Count == state.First ? state.Start ?? before : state.Start,
         };
         yield return state.Plus(1);
+    }
+
+    private static bool Lately(State state, Func<Event, bool> so)
+    {
+        for (var i = state.Events.Count - 1; i >= Math.Max(0, state.Events.Count - Farthest); i--)
+            if (so(state.Events[i]))
+                return true;
+        return false;
     }
 
     // "I wanted the armbar, and I fell off".

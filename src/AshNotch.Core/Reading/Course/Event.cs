@@ -33,7 +33,7 @@ internal sealed record Event(Claim Claim, Who By, Move? Move, Outcome Outcome)
     public Span Span { get; init; } = Claim.Span;
 
     /// <summary>Why, beside what its claim says: what was told after it.</summary>
-    public System.Collections.Immutable.ImmutableList<Because> Why { get; init; } = [];
+    public Told<Because> Why { get; init; } = [];
 
     /// <summary>Whose it is was said.</summary>
     public bool IsWhoSaid { get; init; } = Claim.IsWhoSaid;
@@ -56,10 +56,10 @@ internal sealed record State
     public double Cost { get; init; }
 
     /// <summary>The events, oldest first.</summary>
-    public System.Collections.Immutable.ImmutableList<Event> Events { get; init; } = [];
+    public Told<Event> Events { get; init; } = [];
 
     /// <summary>The exchanges that ended.</summary>
-    public System.Collections.Immutable.ImmutableList<Cut> Cuts { get; init; } = [];
+    public Told<Cut> Cuts { get; init; } = [];
 
     /// <summary>Where the exchange that goes on started.</summary>
     public Place? Start { get; init; }
@@ -68,7 +68,7 @@ internal sealed record State
     public Span? StartWords { get; init; }
 
     /// <summary>What names of places were taken for, and by whom.</summary>
-    public System.Collections.Immutable.ImmutableList<(Found Name, Place? Place, Who? By)> Understood { get; init; } = [];
+    public Told<(Found Name, Place? Place, Who? By)> Understood { get; init; } = [];
 
     /// <summary>Where the two are.</summary>
     public Place? Now { get; init; }
@@ -125,7 +125,7 @@ internal sealed record State
     public State Plus(double cost) => this with { Cost = Cost + cost };
 
     /// <summary>With one event put for another.</summary>
-    public State With(int index, Event put) => this with { Events = Events.SetItem(index, put) };
+    public State With(int index, Event put) => this with { Events = Events.With(index, put) };
 
     /// <summary>With the last event done by whom a claim says.</summary>
     public State TurnedOver(Claim claim)
@@ -149,12 +149,12 @@ internal sealed record State
         if (Events.Count == 0)
             return null;
         var taken = Events[^1];
-        var without = this with { Events = Events.RemoveAt(Events.Count - 1), Now = taken.Before };
+        var without = this with { Events = Events.WithoutLast(), Now = taken.Before };
         return Events.Count > First
             ? without
             : without with
             {
-                Cuts = Cuts.RemoveAt(Cuts.Count - 1),
+                Cuts = Cuts.WithoutLast(),
                 Start = Cuts[^1].Start,
                 StartWords = Cuts[^1].Words,
             };

@@ -76,6 +76,21 @@ internal static class Moves
                 .Plus(-0.5);
         if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
             yield return state.Plus(state.Now is null || state.Now.Id == PlaceId.Standing ? 0.9 : 0.4);
+        // "She goes for the sweep and I sit down": that is how it came off.
+        if (
+            move.Id.Value == "sit-to-guard"
+            && state.Last is { Move.Kind: MoveKind.Sweep, IsOpen: true, Outcome: Outcome.Stopped } swept
+            && claim.Whos.Any(w => w.Is != swept.By && w.Cost <= 0)
+        )
+        {
+            var end = Landing.End(swept.Move, swept.By, swept.From ?? swept.Before);
+            yield return (
+                state.With(state.Events.Count - 1, swept with { Outcome = Outcome.Landed, IsOpen = false, To = end }) with
+                {
+                    Now = end ?? state.Now,
+                }
+            ).Plus(Weights.Of("plain-landed"));
+        }
         // "He had the triangle, I stacked him": that is what stopped it.
         if (move.Id.Value == "stack-pass" && claim.To.Count == 0 && state.Last is { Move.IsSubmission: true, IsOpen: true } hold)
             foreach (var (by, cost) in claim.Whos.Where(w => w.Is != hold.By))

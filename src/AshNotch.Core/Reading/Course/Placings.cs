@@ -21,7 +21,7 @@ internal static class Placings
         {
             state = state with { Repairs = null };
             if (state.Last is { Move: null } taken && claim.Coming != Coming.Tries)
-                state = state with { Events = state.Events.RemoveAt(state.Events.Count - 1), Now = taken.Before };
+                state = state with { Events = state.Events.WithoutLast(), Now = taken.Before };
         }
         var cost = 0.0;
         if (state.Last is { Outcome: Outcome.Tap } tapped)
