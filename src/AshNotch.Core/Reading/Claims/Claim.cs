@@ -36,6 +36,9 @@ internal enum ClaimKind
 
     /// <summary>What was said before does not count.</summary>
     Discount,
+
+    /// <summary>All is told once more from its beginning.</summary>
+    Anew,
 }
 
 /// <summary>How a place is meant.</summary>
@@ -89,6 +92,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
 
     /// <summary>Of a reply: somebody fell, and the other one is meant to have made them.</summary>
     public bool IsFall { get; init; }
+
+    /// <summary>It came off, whatever is said next: "swept her".</summary>
+    public bool IsFirm { get; init; }
 
     /// <summary>It says what the last one was: "it is an arm-in guillotine".</summary>
     public bool IsNaming { get; init; }

@@ -38,6 +38,15 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         // "In the demonstration, doesn't count": in whatever mood it is said.
         if (clause.Does(Act.Discounts))
             claims.Add(new Claim(ClaimKind.Discount, SpanOf(clause)));
+        else if (clause.Does(Act.Anew))
+            claims.Add(new Claim(ClaimKind.Anew, SpanOf(clause)));
+        // "No, collar actually": the name before was a slip.
+        else if (
+            clause.Items is [{ Part: Part.Not, Text: "no" }, ..]
+            && clause.Items.Any(i => i.Text == "actually")
+            && clause.Names.All(n => n.Not)
+        )
+            claims.Add(new Claim(ClaimKind.Repair, SpanOf(clause)));
         else if (mood is Mood.Fact or Mood.Recap)
             Read(clause, mood == Mood.Recap, claims);
         else if (mood == Mood.Thought && Wish(clause) is { } wish)

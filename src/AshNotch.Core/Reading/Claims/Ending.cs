@@ -156,6 +156,13 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         return new([new(Outcome.Stopped, Weights.Of("tried-stopped")), new(Success(it), Weights.Of(comesOff))], true);
     }
 
+    /// <summary>"Swept her": it came off, whatever is said next.</summary>
+    public static bool IsDoneToSomebody(MoveUse it) =>
+        it.Use is { IsVerb: true, Passive: false }
+        && it.Move.Kind is MoveKind.Sweep or MoveKind.Pass
+        && (it.Use.To is not null || it.Clause.Object is Party.Me or Party.Partner)
+        && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => it.Words[i].Text is "swept" or "passed" or "reversed");
+
     // Named, and no more said.
     private static Ending Plain(MoveUse it)
     {

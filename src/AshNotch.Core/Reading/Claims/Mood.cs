@@ -35,7 +35,7 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             holding = Mood.Fact;
         var said = Said(clause);
         // "As he always does": an aside.
-        if (said == Mood.Habit && clause.Link == "when")
+        if (said is Mood.Habit or Mood.Thought && clause.Link == "when" && words[clause.First].Text is not ("when" or "whenever"))
             return said;
         if (said != Mood.Fact)
         {
@@ -62,12 +62,14 @@ internal sealed class Moods(IReadOnlyList<Word> words)
         {
             Mood.Others => clause.Subject == Party.Me,
             Mood.OtherDay => acts && turns || clause.Items.Any(i => Grammar.Is("today", i.Text)),
-            Mood.ClassWork => acts && clause.Subject != Party.Both,
+            Mood.ClassWork => acts && clause.Subject != Party.Both || clause.Items[0].Text == "so",
             Mood.Thought => acts || clause.OfThing && clause.Verbs.Count > 0,
             // What they do in general is said of everybody.
             Mood.Habit => acts && !clause.Items.Any(i => i.Text == "they"),
             // "Stay low when I stand up."
-            Mood.Advice => acts && (clause.Link is not ("when" or "until") || clause.Items[0].Text == "and"),
+            Mood.Advice => acts
+                && !(clause.First > 0 && words[clause.First - 1].Text == "that")
+                && (clause.Link is not ("when" or "until") || clause.Items[0].Text == "and"),
             _ => acts,
         };
     }

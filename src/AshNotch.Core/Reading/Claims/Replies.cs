@@ -75,6 +75,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         {
             if (Reply(verb) is { } reply)
             {
+                // "I pop to the mount, nope".
+                if (clause is { Verbs.Count: 1, Names.Count: 0, Subject: null } && words[verb.Item.First].Text == "nope")
+                    reply = reply with { Denial = (true, words[clause.First].Before.Contains('?', StringComparison.Ordinal)) };
                 claims.Add(reply with { IsNext = isNext });
                 return;
             }
@@ -117,7 +120,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return null;
         // "Which was not a tap".
         if (noun && !named && (verb.Not || clause.Items.Any(i => i.Part == Part.Not)) && clause.Items.Any(i => i.Part == Part.Be))
-            return new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped };
+            return new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped, Denial = (false, true) };
         if (
             verb.Not
             || verb.Unable

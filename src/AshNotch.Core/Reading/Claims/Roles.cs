@@ -49,6 +49,9 @@ internal static class Roles
         }
         if (LegOf(use, words) is { } hung && held.IsGuard)
             return Is(held.SeenBy(hung == Party.Me ? Who.Partner : Who.Me), 9);
+        // "I was side-controlled".
+        if (actor is { } one && last.EndsWith("ed", StringComparison.Ordinal) && clause.Items.Any(i => i.Part == Part.Be))
+            return Is(position.As(holder.Opposite())!.SeenBy(one), 9);
         if (actor is not { } who)
             return [new(held, Weights.Of("role-holder")), new(other, Weights.Of("role-other"))];
         Place For(Who by, Role role) => position.As(role)!.SeenBy(by);

@@ -24,6 +24,7 @@ internal enum Act
     Times,
     Repairs,
     Discounts,
+    Anew,
     Recaps,
     Thoughts,
     Habits,

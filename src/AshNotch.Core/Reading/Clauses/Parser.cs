@@ -161,6 +161,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             return;
         if (now.IsFull && !IsComplement(at))
             Close();
+        // "I think it was the scissor": it is not I who did it.
+        if (now is { IsFull: false, Subject: Party.Me } && at > 0 && Grammar.Is("aside", items[at - 1].Text))
+            now.Subject = null;
         if (!now.IsFull)
             now.OfThing = true;
     }
@@ -356,7 +359,10 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         )
             return;
         // "Her choke was on before I peeled the hand", "triangle from me he said": what came before is told.
-        if (now.IsFull && (item.Text == "before" || item.After - item.First > 1 && Grammar.Is("subject", item.Text)))
+        if (
+            now.IsFull
+            && (item.Text == "before" || item.Does is [Act.Repairs] || item.After - item.First > 1 && Grammar.Is("subject", item.Text))
+        )
             Close();
         // "no luck", "time", "tap" say all by themselves.
         var chained = now.Verbs.Count > 0 && (toJust || IsChain(at));

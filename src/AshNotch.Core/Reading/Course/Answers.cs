@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Answers
 {
     private const int Farthest = 2;
-    private const int RightAfter = 8;
+    private const int RightAfter = 16;
     private const int Breath = 80;
 
     /// <summary>The courses that may follow.</summary>
@@ -71,7 +71,7 @@ internal static class Answers
         for (var i = state.Events.Count - 1; i >= first; i--)
         {
             var held = state.Events[i];
-            if (IsSaidAlready(state, claim, i))
+            if ((!found || held.Move is { IsSubmission: true }) && IsSaidAlready(state, claim, i))
             {
                 yield return state;
                 yield break;
@@ -106,13 +106,18 @@ internal static class Answers
         if (claim is { Reply: Outcome.Landed, Whos.Count: 0 } && held.Outcome == Outcome.Stopped)
             return true;
         return claim.Reply == Outcome.Stopped
-            && held is { Move.IsSubmission: true, Outcome: Outcome.Near or Outcome.Stopped }
+            && (
+                held is { Move.IsSubmission: true, Outcome: Outcome.Near or Outcome.Stopped }
+                || held.Outcome == Outcome.Stopped && claim.IsWhoSaid
+            )
             && (claim.Whos.Count > 0 ? claim.Whos[0].Is == held.By : index == state.Events.Count - 1);
     }
 
     private static bool IsMeant(Claim claim, Event held)
     {
         if (claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
+            return false;
+        if (held is { Claim.IsFirm: true, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
             return false;
         return held.IsOpen
             || claim.Reply switch

@@ -80,6 +80,7 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             [
                 state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)),
             ],
+            ClaimKind.Anew => [new State { Cost = state.Cost }],
             ClaimKind.Discount => [state.TakenBack() ?? state],
             ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
             _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
