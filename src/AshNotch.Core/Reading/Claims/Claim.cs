@@ -90,6 +90,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>The verb says that it came off: "got the pass".</summary>
     public bool IsDone { get; init; }
 
+    /// <summary>Of a reply: it was finished, which is said of a submission where there is one.</summary>
+    public bool IsFinish { get; init; }
+
     /// <summary>Of a reply: somebody fell, and the other one is meant to have made them.</summary>
     public bool IsFall { get; init; }
 

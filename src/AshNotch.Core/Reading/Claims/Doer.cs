@@ -56,8 +56,8 @@ internal static class Doer
             for (var i = made.Item.First + 1; i < made.Item.After; i++)
                 if (Grammar.Is("me-object", it.Words[i].Text) || Grammar.Is("partner-object", it.Words[i].Text))
                     return Grammar.Is("me-object", it.Words[i].Text) ? Who.Partner : Who.Me;
-        // "Reversed by a knee lever": the one who did it is the other.
-        if (it.IsMeans && it.Clause.Names.FirstOrDefault(n => n.Passive && n.Found.First < it.Use.Found.First) is { } suffered)
+        // "Reversed by a knee lever", "choked me with a darce": one and the same did it.
+        if (it.IsMeans && it.Clause.Names.FirstOrDefault(n => n.IsVerb && n.Found.First < it.Use.Found.First) is { } suffered)
             return Said(it with { Use = suffered }) ?? Unsaid(it with { Use = suffered }).Whos.MinBy(w => w.Cost).Is;
         if (it.Clause.Verbs.Any(x => x.Is(Act.Allows) && !x.Is(Act.Gets)) && MoveUse.Of(it.Clause.Object) is { } let)
             return let;
@@ -82,7 +82,19 @@ internal static class Doer
     private static Who? Victim(MoveUse it) =>
         MoveUse.Of(it.Use.Within) ?? MoveUse.Of(it.Use.To) ?? (it.Use.IsVerb ? MoveUse.Of(it.Clause.Object) : null);
 
-    private static Who? Owned(MoveUse it) => it.Use.Passive ? null : MoveUse.Of(it.Use.Owner) ?? (it.Use.Leads ? it.Headed : null);
+    // "He locked my head and arm": what is gripped is mine, the hold is his.
+    private static bool IsGripped(MoveUse it) =>
+        it.Move.IsSubmission
+        && it.Verb is { } verb
+        && verb.Is(Act.Gets)
+        && !verb.Is(Act.Stops)
+        && it.Use is { IsVerb: false, Leads: false }
+        && it.Subject is { } holder
+        && MoveUse.Of(it.Use.Owner) == holder.Other()
+        && Grammar.Is("body", it.Words[it.Use.Found.First].Text);
+
+    private static Who? Owned(MoveUse it) =>
+        it.Use.Passive || IsGripped(it) ? null : MoveUse.Of(it.Use.Owner) ?? (it.Use.Leads ? it.Headed : null);
 
     // Who acts did it, unless the verb says that it was done to them.
     private static Who? Acting(MoveUse it)

@@ -85,7 +85,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     {
         get
         {
-            for (var i = Math.Max(0, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
+            for (var i = Math.Max(Clause.First, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
             {
                 if (
                     i >= Use.Found.First && i < Use.Found.After

@@ -217,6 +217,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             };
         var negated = verb.Not || verb.Unable;
         var who = subject;
+        // "He mounts to finish it": what for, not what happened.
+        var finishes = words[verb.Item.First].Text.StartsWith("finish", StringComparison.Ordinal);
+        if (finishes && verb.Is(Act.Works) && verb.Item.First > 0 && words[verb.Item.First - 1].Text == "to")
+            return null;
         // "It worked", though one may work a choke.
         if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && (clause.OfThing || isNext)))
             return null;
@@ -229,12 +233,19 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return Says(Outcome.Landed, down.Other(), true) with { IsFall = true };
         // "This time he got me".
         if (verb.Is(Act.Works) && Within(verb) is { } whom && MoveUse.Of(clause.Object) is null && !negated)
-            return who == whom.Other() || who is null ? Says(Outcome.Landed, whom.Other(), true) : null;
+        {
+            // "I let him have it".
+            var did = verb.Is(Act.Allows) || words[verb.Item.First].Text.StartsWith("let", StringComparison.Ordinal) ? whom : whom.Other();
+            return who is null || (who == did) == (did != whom) ? Says(Outcome.Landed, did, true) : null;
+        }
         // "I trip him and we go down".
         if (verb.Is(Act.Falls) && clause.Subject == Party.Both && !negated)
             return Says(Outcome.Landed, null, false);
         if (verb.Is(Act.Works))
-            return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null);
+            return Says(negated ? Outcome.Stopped : Outcome.Landed, clause.OfThing ? null : who, who is not null) with
+            {
+                IsFinish = finishes,
+            };
         if (verb.Is(Act.Fails) && !negated)
             return Says(Outcome.Stopped, clause.OfThing ? null : who, who is not null);
         // "I was fine" after it; "my knee is fine" speaks of something else.

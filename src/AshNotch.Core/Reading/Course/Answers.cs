@@ -67,6 +67,8 @@ internal static class Answers
             yield break;
         }
         var found = false;
+        // "Kimura, sweep, and I finish it".
+        var isOfHold = claim.IsFinish && Lately(state, e => e.Move is { IsSubmission: true } && IsMeant(claim, e));
         var first = Math.Max(state.First, state.Events.Count - Farthest);
         for (var i = state.Events.Count - 1; i >= first; i--)
         {
@@ -76,7 +78,7 @@ internal static class Answers
                 yield return state;
                 yield break;
             }
-            if (!IsMeant(claim, held))
+            if (!IsMeant(claim, held) || isOfHold && held.Move is not { IsSubmission: true })
                 continue;
             // What came off was not close.
             if (OutcomeOf(claim, held) == Outcome.Near && held is { Outcome: Outcome.Landed, Move: not { IsSubmission: true } })
@@ -151,6 +153,7 @@ internal static class Answers
             Outcome = outcome,
             IsOpen = false,
             Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
+            IsWhoSaid = held.IsWhoSaid || claim.IsWhoSaid,
             To =
                 landed ? held.To ?? (held.Move is { } move ? Landing.End(move, held.By, held.From ?? held.Before) : null)
                 : held.Move is null ? held.To
