@@ -94,6 +94,12 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             topic = claims[0] is { IsWhoSaid: true, Whos: [{ } doer] } ? doer.Is : Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
             topic = Who.Me;
+        // "She peeled the hand and slid to the mat": she goes on.
+        else if (
+            clause is { Subject: null, Link: "and" }
+            && claims is [{ Kind: ClaimKind.Move, IsWhoSaid: true, Whos: [{ Cost: <= 0 } goesOn, ..] }, ..]
+        )
+            topic = goesOn.Is;
         answered = answers;
         joined = GoesOnWith(clause);
         within =

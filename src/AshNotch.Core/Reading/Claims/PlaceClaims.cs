@@ -46,6 +46,9 @@ internal static class PlaceClaims
         if (it.Subject is { } said)
             return [new(it.IsStopped ? said.Other() : said, 0)];
         var clause = it.Clause;
+        // "And roll him into the truck".
+        if (clause.Subject is null && MoveUse.Of(clause.Object) is { } handled && it.Use.Lead is "into" or "to")
+            return [new(handled.Other(), 0), new(handled, Weights.Of("joined-turns"))];
         Who? actor =
             clause is { NewSentence: true, Subject: null, Verbs.Count: > 0 } ? Who.Me
             : clause is { Subject: null, OfThing: false } ? topic

@@ -25,7 +25,12 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             clause.Names.Count > 0
             && clause.Names.All(n => n.Found.Position is not null || n.Found.Move is { Stays: true })
             && clause.Verbs.FirstOrDefault(v =>
-                v.Is(Act.Stops) && clause.Names.All(n => n.Lead is "with" or "w" or "by") || v.Is(Act.Fails) && clause.OfThing
+                v.Is(Act.Stops)
+                    && clause.Names.All(n =>
+                        n.Lead is "with" or "w" or "by"
+                        || n.Lead == "into" && words[v.Item.First].Text.StartsWith("push", StringComparison.Ordinal)
+                    )
+                || v.Is(Act.Fails) && clause.OfThing
             )
                 is { } told
             && Reply(told) is { } both

@@ -45,6 +45,20 @@ internal static class Answers
             };
             yield break;
         }
+        // "And there's the bell. So close."
+        if (
+            claim.Reply == Outcome.Near
+            && state
+                is {
+                    IsFresh: true,
+                    Cuts: [.., { End: ExchangeEnd.Time }],
+                    Events: [.., { Move.IsSubmission: true, Outcome: Outcome.Stopped } hung]
+                }
+        )
+        {
+            yield return state.With(state.Events.Count - 1, hung with { Outcome = Outcome.Near, IsOpen = false });
+            yield break;
+        }
         if (claim.IsWeak)
         {
             var held =

@@ -19,6 +19,14 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     /// <summary>Rolling somebody off the mount.</summary>
     public Move? BridgeAndRoll { get; } = vocabulary.Move(new MoveId("bridge-and-roll"));
 
+    /// <summary>Standing up with the leg one holds, and what that is from each guard.</summary>
+    public IReadOnlyDictionary<string, Move?> StandUpSweeps { get; } =
+        new Dictionary<string, Move?>
+        {
+            ["x-guard"] = vocabulary.Move(new MoveId("x-guard-sweep")),
+            ["single-leg-x-guard"] = vocabulary.Move(new MoveId("single-leg-x-sweep")),
+        };
+
     private Move? Sweep { get; } = vocabulary.Move(new MoveId("sweep"));
 
     private Move? Takedown { get; } = vocabulary.Move(new MoveId("takedown"));

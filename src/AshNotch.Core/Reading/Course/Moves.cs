@@ -218,6 +218,9 @@ internal static class Moves
         claim.Move! switch
         {
             { Id.Value: "stand-up-escape" } up when at is { IsTop: true, IsGuard: true } => decoder.StandInGuard ?? up,
+            // "I stand up with the leg" out of the X.
+            { Id.Value: "stand-up-escape" or "come-up-on-top" } with
+                when at is { IsBottom: true } && decoder.StandUpSweeps.GetValueOrDefault(at.Position.Id) is { } swept => swept,
             { Id.Value: "sweep" } over when claim.IsWeak && at is { IsBottom: true, Position.Id: "mount" } => decoder.BridgeAndRoll ?? over,
             var move => move,
         };
