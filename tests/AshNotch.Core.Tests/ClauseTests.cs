@@ -17,6 +17,8 @@ public class ClauseTests
     [InlineData("When he stood I hit the sweep.", "partner stand-up-escape / me hit sweep")]
     [InlineData("He passed when I lay flat, took mount.", "partner guard-pass / - took mount")]
     [InlineData("He, after some grip fighting, hit the armbar.", "partner hit hand-fight armbar")]
+    [InlineData("he didnt let me sweep 😭 armbar", "partner not-let sweep / - armbar")]
+    [InlineData("triangle from me he said it was deep", "- triangle-choke(me) / - he / - was")]
     public void A_clause_ends_where_somebody_new_acts(string text, string expected) => Assert.Equal(expected, Told(text));
 
     [Theory]

@@ -91,6 +91,31 @@ public class CourseTests
     public void A_doubted_tap_or_one_told_more_exactly_is_not_two(string text, int taps) =>
         Assert.Equal(taps, Rooms.Courses(text)[0].Events.Count(e => e.Outcome == Outcome.Tap));
 
+    [Theory]
+    [InlineData(
+        "Lost the final to a triangle. I pulled guard. She locked the triangle and I tapped.",
+        "me guard-pull landed | partner triangle-choke tap"
+    )]
+    [InlineData("Lost to an armbar. He pulled guard and I tapped in the end.", "partner guard-pull landed | partner armbar tap")]
+    [InlineData("Lost to an armbar. He pulled guard.", "partner armbar tap | partner guard-pull landed")]
+    public void A_result_that_opens_the_telling_is_told_in_its_place(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("He heel hooked me. OK from the top: he passed my guard.", "partner guard-pass landed")]
+    [InlineData("RNC... no collar actually, bow and arrow, tap.", "me bow-and-arrow-choke tap")]
+    [InlineData("I passed. I pop to the mount, nope.", "me guard-pass landed")]
+    [InlineData("I got the rear naked choke. He patted my arm, which was not a tap.", "me rear-naked-choke stopped")]
+    [InlineData("He passed. Mount from him, never.", "partner guard-pass landed")]
+    public void What_is_taken_back_is_no_event(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("I was in X guard. I stood up with the leg.", "me x-guard-sweep landed")]
+    [InlineData("He had mount. I trapped a foot and rolled him.", "me bridge-and-roll landed")]
+    [InlineData("I swept her, nothing else happened.", "me sweep landed")]
+    [InlineData("I had the loop choke on. And there is the bell. So close.", "me loop-choke near")]
+    [InlineData("He was in my guard. Kimura, sweep, and I finish it from the top.", "me kimura tap | me sweep landed")]
+    public void The_place_and_what_follows_say_what_it_was(string text, string expected) => Assert.Equal(expected, Best(text));
+
     [Fact]
     public void Courses_come_best_first_and_are_few()
     {

@@ -117,6 +117,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>It was said to be tried.</summary>
     public bool IsTried { get; init; }
 
+    /// <summary>It is told as what went on meanwhile: "when he turned in".</summary>
+    public bool IsMeanwhile { get; init; }
+
     /// <summary>It is told in a sentence of its own.</summary>
     public bool IsSentence { get; init; }
 
@@ -152,6 +155,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
 
     /// <summary>Of an end.</summary>
     public ExchangeEnd? End { get; init; }
+
+    /// <summary>The telling opens with it, as the sum of all: "lost by armbar".</summary>
+    public bool IsResult { get; init; }
 
     /// <summary>It is told a second time, in sum or in praise.</summary>
     public bool IsRecap { get; init; }

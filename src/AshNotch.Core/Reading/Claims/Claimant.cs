@@ -18,6 +18,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     private bool answered;
     private Clause? last;
     private bool claimed;
+    private bool opened;
     private bool beaten;
 
     /// <summary>What kind of talk the last clause was.</summary>
@@ -100,6 +101,14 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             && claims is [{ Kind: ClaimKind.Move, IsWhoSaid: true, Whos: [{ Cost: <= 0 } goesOn, ..] }, ..]
         )
             topic = goesOn.Is;
+        // "Lost to a triangle. He pulled ...": the sum of it stands first, and is told in its place.
+        if (
+            !opened
+            && claims is [{ Kind: ClaimKind.Move, Move.IsSubmission: true, Outcomes: [{ Is: Outcome.Tap }] } result]
+            && IsResult(clause)
+        )
+            claims[0] = result with { IsResult = true };
+        opened |= claims.Count > 0;
         answered = answers;
         joined = GoesOnWith(clause);
         within =
@@ -185,11 +194,19 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             return null;
         var opens = words[clause.Items[0].First].Text;
         return clause.Link is "and" or "same" or "but" && (acts || answered && clause.Link == "and")
+            // "I go the other way, north south pass".
+            || clause is { NewSentence: false, Link.Length: 0, Verbs.Count: 0 }
+                && last is { Names.Count: 0, Verbs.Count: > 0, Subject: Party.Me or Party.Partner }
+                && last.Does(Act.Reaches)
+                && !claimed
             || clause is { NewSentence: false, Link.Length: 0 } && acts && (within || opens.EndsWith("ing", StringComparison.Ordinal))
                 ? joined
             : clause.NewSentence && !clause.NewLine || clause.Link == "then" || clause.Link.Length == 0 ? headed
             : null;
     }
+
+    private bool IsResult(Clause clause) =>
+        Enumerable.Range(clause.First, clause.After - clause.First).Any(i => Grammar.Is("won-or-lost", words[i].Text));
 
     // Whose all is that is told by itself, under what was said before it.
     private Who? Headed(Clause clause) =>

@@ -63,7 +63,10 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             Mood.Others => clause.Subject == Party.Me,
             Mood.OtherDay => acts && turns || clause.Items.Any(i => Grammar.Is("today", i.Text)),
             Mood.ClassWork => acts && clause.Subject != Party.Both || clause.Items[0].Text == "so",
-            Mood.Thought => acts || clause.OfThing && clause.Verbs.Count > 0,
+            // "... the armbar that never came, as what came was an ezekiel".
+            Mood.Thought => acts
+                || clause.OfThing && clause.Verbs.Count > 0
+                || clause.Names.Count > 0 && clause.Items.Any(i => i.Text == "what") && clause.Items.Any(i => i.Part == Part.Be),
             // What they do in general is said of everybody.
             Mood.Habit => acts && !clause.Items.Any(i => i.Text == "they"),
             // "Stay low when I stand up."

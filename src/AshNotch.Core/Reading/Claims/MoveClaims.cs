@@ -58,6 +58,7 @@ internal static class MoveClaims
             Times = it.Times,
             Found = it.Use.Found,
             IsByEar = it.Use.Found.ByEar,
+            IsMeanwhile = clause is { Link: "when", NewSentence: false },
             IsFirm = Ending.IsDoneToSomebody(it),
             IsGot = it.Move.IsSubmission && ending.Outcomes.Count > 1 && it.Verb is { } got && got.Is(Act.Gets) && !clause.Does(Act.Tries),
             IsDeed = it.Subject is null && it.IsDeed && !it.Use.Passive,

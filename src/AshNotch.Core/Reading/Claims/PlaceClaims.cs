@@ -12,7 +12,8 @@ internal static class PlaceClaims
     /// <param name="topic">Who acted last.</param>
     public static Claim? Of(PlaceUse it, Who? topic)
     {
-        if (it.IsDenied && !it.IsGot)
+        // "My spider's gone".
+        if (it.IsDenied && !it.IsGot || it.Use.Found.After < it.Words.Count && it.Words[it.Use.Found.After].Text == "gone")
             return null;
         var (clause, use, said, coming) = (it.Clause, it.Use, it.Subject, it.Coming);
         var first = it.IsEscapedTo ? it.Verb!.Item.First : use.Found.First;

@@ -34,7 +34,13 @@ internal sealed record PlaceUse(IReadOnlyList<Word> Words, Clause Clause, NameUs
 
     /// <summary>The other one stopped it. "Blocked it with the knee shield" says where they are now.</summary>
     public bool IsStopped =>
-        Verb is { } verb && verb.Is(Act.Stops) && !verb.Is(Act.Gets) && !verb.Is(Act.Reaches) && !IsInto && !Grammar.Is("means", Use.Lead);
+        Verb is { } verb
+        && verb.Is(Act.Stops)
+        && Said != "saved"
+        && !verb.Is(Act.Gets)
+        && !verb.Is(Act.Reaches)
+        && !IsInto
+        && !Grammar.Is("means", Use.Lead);
 
     /// <summary>It is denied.</summary>
     public bool IsDenied => Use.Not || Verb is { Not: true };

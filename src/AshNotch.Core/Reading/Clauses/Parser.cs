@@ -47,7 +47,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     {
         var item = items[at];
         if (item.First > 0)
-            Pause(words[item.First].Before);
+            Pause(words[item.First].Before, words[item.First].HasEmoji);
         // What leads on to a name says how the next is meant, and settles nothing yet.
         if (item.Part is Part.Owner or Part.Determiner or Part.Preposition)
         {
@@ -188,7 +188,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         && (items[at + 1].Acts || around.IsFollowedByVerb(at + 1))
         && now is { Subject: null, Verbs.Count: 0, Names.Count: 1 };
 
-    private void Pause(string before)
+    private void Pause(string before, bool emoji)
     {
         // Two stops or three are a breath, not an end.
         var breath = before.Contains("..", StringComparison.Ordinal) && !before.Contains('\n');
@@ -219,7 +219,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             now.NewSentence = true;
             return;
         }
-        var pause = breath || before.AsSpan().ContainsAny(Pauses);
+        var pause = breath || emoji || before.AsSpan().ContainsAny(Pauses);
         soft |= pause;
         if (pause)
         {

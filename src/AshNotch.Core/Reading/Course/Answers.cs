@@ -133,6 +133,9 @@ internal static class Answers
     {
         if (claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
             return false;
+        // Who falls was swept or thrown, whatever place was told between.
+        if (claim.IsFall && held.Move?.Kind is not (MoveKind.Sweep or MoveKind.Takedown))
+            return false;
         if (held is { Claim.IsFirm: true, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
             return false;
         return held.IsOpen
@@ -168,6 +171,7 @@ internal static class Answers
             IsOpen = false,
             Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
             IsWhoSaid = held.IsWhoSaid || claim.IsWhoSaid,
+            IsTapSaid = held.IsTapSaid || claim.IsFinish && outcome == Outcome.Tap,
             To =
                 landed ? held.To ?? (held.Move is { } move ? Landing.End(move, held.By, held.From ?? held.Before) : null)
                 : held.Move is null ? held.To
@@ -207,7 +211,11 @@ internal static class Answers
     private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
     {
         // "I lift him and he goes over": who played the guard swept, who stood took down.
-        if (!claim.IsFall || state.Now is not { } before || decoder.Felling(before, claim.Whos[0].Is) is not { } felling)
+        if (
+            !claim.IsFall
+            || (state.Now ?? (state.IsFresh ? decoder.Standing : null)) is not { } before
+            || decoder.Felling(before, claim.Whos[0].Is) is not { } felling
+        )
         {
             // That somebody tapped or was stopped speaks of something told; who is said to have got out has not tapped.
             var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : (Who?)null;

@@ -31,6 +31,9 @@ internal sealed class Decoder(MatVocabulary vocabulary)
 
     private Move? Takedown { get; } = vocabulary.Move(new MoveId("takedown"));
 
+    /// <summary>Both on their feet.</summary>
+    public Place? Standing { get; } = vocabulary.Position("standing")?.As(Role.Neutral);
+
     /// <summary>What makes the other one fall where they are; null when nothing does.</summary>
     public Move? Felling(Place? now, Who by) =>
         now?.Id == PlaceId.Standing ? Takedown
@@ -110,7 +113,7 @@ internal sealed class Decoder(MatVocabulary vocabulary)
 
     private static State Finished(State state)
     {
-        state = SumDone(state);
+        state = Ledger.ToldInItsPlace(SumDone(state));
         return state
             .Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : null)
             .Plus((state.Last is { Claim.IsGot: true } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null));

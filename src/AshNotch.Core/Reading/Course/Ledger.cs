@@ -109,6 +109,19 @@ internal static class Ledger
             : null;
     }
 
+    /// <summary>Without the result that the telling opened with, where that tap is told in its place.</summary>
+    public static State ToldInItsPlace(State state)
+    {
+        if (state is not { Cuts: [{ Until: 1 }, ..], Events: [{ Claim.IsResult: true } result, ..] })
+            return state;
+        var later = state.Events.Skip(1).ToList();
+        var told = later.FindLastIndex(e => e.Outcome == Outcome.Tap && e.By == result.By && (e.Move is null || e.Move == result.Move));
+        if (told < 0)
+            return state;
+        later[told] = later[told] with { Move = result.Move };
+        return state with { Events = [.. later], Cuts = [.. state.Cuts.Skip(1).Select(c => c with { Until = c.Until - 1 })] };
+    }
+
     /// <summary>Nobody tapped, or this one did not.</summary>
     public static IEnumerable<State> NoTap(State state, Claim claim)
     {

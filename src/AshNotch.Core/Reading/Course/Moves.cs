@@ -148,7 +148,7 @@ internal static class Moves
                 move.Kind == MoveKind.Escape
                 && open.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped or Outcome.Near } held
                 && held.By != by
-                && claim.IsWhoSaid
+                && claim is { IsWhoSaid: true, IsMeanwhile: false }
             )
             {
                 open = open.With(

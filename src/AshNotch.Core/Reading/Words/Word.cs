@@ -24,7 +24,11 @@ public sealed record Word(int Start, int End, string Text, string Stem, string B
     public bool AfterStop => Before.AsSpan().ContainsAny(Stops);
 
     /// <summary>A sentence, a line, or a part of one ended before it.</summary>
-    public bool AfterPause => Before.AsSpan().ContainsAny(Pauses);
+    public bool AfterPause => HasEmoji || Before.AsSpan().ContainsAny(Pauses);
+
+    /// <summary>A picture stands before it, as many write instead of a stop.</summary>
+    public bool HasEmoji { get; } =
+        Before.Any(c => char.IsHighSurrogate(c) || char.GetUnicodeCategory(c) == UnicodeCategory.OtherSymbol && c != '°');
 
     /// <summary>Splits a text into words. Letters and digits make words; an apostrophe or accent inside does not break one.</summary>
     public static IReadOnlyList<Word> Split(string text)
