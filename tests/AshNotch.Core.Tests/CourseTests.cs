@@ -117,6 +117,16 @@ public class CourseTests
     public void The_place_and_what_follows_say_what_it_was(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Fact]
+    public void In_a_round_of_one_position_each_exchange_starts_there()
+    {
+        var course = Rooms.Courses("Bottom mount. 1st: upa, no, mounted triangle, tap. 2nd: got half. 3rd: arm triangle, tap. 4th: time.")[
+            0
+        ];
+        Assert.Equal(["mount/bottom", "mount/bottom", "mount/bottom"], course.Cuts.Select(c => c.Start?.Id.Value));
+        Assert.Equal([Who.Partner, Who.Partner], course.Events.Where(e => e.Outcome == Outcome.Tap).Select(e => e.By));
+    }
+
+    [Fact]
     public void Courses_come_best_first_and_are_few()
     {
         var courses = Rooms.Courses("Guard pull. Sweep. Pass. Mount. Armbar. Triangle. Escape. Half guard. Sweep again.");

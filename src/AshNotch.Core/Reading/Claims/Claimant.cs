@@ -151,7 +151,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     // "Nothing of his worked. Two knee cuts were shut down." "Mine went better: ..."
     private static Who? OwnedBy(Clause clause) =>
         clause is { NewSentence: true, Subject: null }
-        && clause.Items.FirstOrDefault(i => i.Part == Part.Owner && Grammar.Is("owned", i.Text)) is { } owned
+        && clause.Items.FirstOrDefault(i => i.Part == Part.Owner && Grammar.Is("owned-alone", i.Text)) is { } owned
         && (
             clause.Names.Count == 0 && owned.After == clause.After
             || owned == clause.Items[0] && clause.Names.All(n => n.Owner is null && n.By is null)
@@ -232,6 +232,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                 {
                     // "No he ..." may go on as well as take back.
                     IsWeak = clause.Verbs.Where(v => v.Is(Act.Repairs)).All(v => IsMild(v.Item)),
+                    Denial = (false, words[clause.First].Before.Contains('?', StringComparison.Ordinal)),
                 }
             );
         // "Or rather he did": whose it was is put right.
@@ -350,7 +351,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             return false;
         var isNumber =
             first.Text.Length <= 2 && char.IsDigit(first.Text[0])
-            || first.Text.Length == 2 && first.Text[0] == 'r' && char.IsDigit(first.Text[1])
+            || first.Text[0] == 'r' && first.Text.TrimStart('r', 'n', 'd') is [>= '0' and <= '9']
             || Grammar.Is("numbered", first.Text);
         return first.Text[0] == 'r' && isNumber
             || isNumber && (clause.NewLine && next.IndexOfAny([')', '.', ':', ' ']) >= 0 || next.IndexOfAny([')', ':']) >= 0);

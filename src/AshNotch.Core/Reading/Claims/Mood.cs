@@ -66,7 +66,9 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             // "... the armbar that never came, as what came was an ezekiel".
             Mood.Thought => acts
                 || clause.OfThing && clause.Verbs.Count > 0
-                || clause.Names.Count > 0 && clause.Items.Any(i => i.Text == "what") && clause.Items.Any(i => i.Part == Part.Be),
+                || clause.Names.Count > 0
+                    && clause.Items.Any(i => i.Text == "what" && i.First < clause.Names[0].Found.First)
+                    && clause.Items.Any(i => i.Part == Part.Be),
             // What they do in general is said of everybody.
             Mood.Habit => acts && !clause.Items.Any(i => i.Text == "they"),
             // "Stay low when I stand up."

@@ -31,18 +31,9 @@ internal static class Answers
             yield break;
         }
         // "He taps to that? No."
-        if (
-            claim.Denial.OfQuestion
-            && state is { IsFresh: true, Events: [.., { Outcome: Outcome.Tap } doubted] }
-            && state.TakenBack() is { } open
-        )
+        if (claim.Denial.OfQuestion && Undone(state) is { } undone)
         {
-            var on = doubted with { Outcome = Outcome.Stopped, IsOpen = true, IsTapSaid = false };
-            yield return open with
-            {
-                Events = open.Events.Add(on),
-                Now = on.From ?? on.Before,
-            };
+            yield return undone;
             yield break;
         }
         // "And there's the bell. So close."
@@ -243,6 +234,15 @@ internal static class Answers
             Start = state.Events.Count == state.First ? state.Start ?? before : state.Start,
         };
         yield return state.Plus(1);
+    }
+
+    /// <summary>The course with the tap that was told last undone; null when it was no tap.</summary>
+    public static State? Undone(State state)
+    {
+        if (state is not { IsFresh: true, Events: [.., { Outcome: Outcome.Tap } doubted] } || state.TakenBack() is not { } open)
+            return null;
+        var on = doubted with { Outcome = Outcome.Stopped, IsOpen = true, IsTapSaid = false };
+        return open with { Events = open.Events.Add(on), Now = on.From ?? on.Before };
     }
 
     private static bool Lately(State state, Func<Event, bool> so)

@@ -87,6 +87,22 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             ClaimKind.Reply => Answers.After(this, state, claim),
             ClaimKind.Wish => [state with { Wished = (claim, state.Events.Count) }],
             ClaimKind.End when claim.End == ExchangeEnd.Time => [AtTheBell(state)],
+            // "Bottom mount. 1st: ... 2nd: ...": each of them starts there.
+            ClaimKind.End when claim.End is null && state is { Events.Count: 0, Cuts.Count: 0, Start: { } drilled } =>
+            [
+                state with
+                {
+                    Drilled = drilled,
+                },
+            ],
+            ClaimKind.End when state.Drilled is { } drilled && claim.End != ExchangeEnd.Time =>
+            [
+                state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)) with
+                {
+                    Start = drilled,
+                    Now = drilled,
+                },
+            ],
             ClaimKind.End =>
             [
                 state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)),
@@ -94,6 +110,8 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             ClaimKind.Anew => [new State { Cost = state.Cost }],
             ClaimKind.Discount => [state.TakenBack() ?? state],
             ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
+            // "He tapped? No, he just yelled."
+            ClaimKind.Repair when claim.Denial.OfQuestion && Answers.Undone(state) is { } undone => [undone],
             _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
         };
     }

@@ -76,6 +76,9 @@ internal sealed record State
     /// <summary>Taps or moves that are told one by one.</summary>
     public (Who By, int Left, Claim Claim, bool Told)? Sum { get; init; }
 
+    /// <summary>Where every exchange starts in a round of one position.</summary>
+    public Place? Drilled { get; init; }
+
     /// <summary>What somebody wanted to do when so many events were told.</summary>
     public (Claim Claim, int At)? Wished { get; init; }
 
@@ -162,8 +165,13 @@ internal sealed record State
 
     /// <summary>Ended; what comes next starts another.</summary>
     public State Closed(ExchangeEnd? end) =>
-        IsFresh
-            ? this
+        Events.Count == First && StartWords is null
+            // Nothing was told of it but where it was to start.
+            ? this with
+            {
+                Start = null,
+                Now = null,
+            }
             : this with
             {
                 Cuts = Cuts.Add(new Cut(Events.Count, Start, end, StartWords)),
