@@ -108,6 +108,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>Of a reply: it speaks of the same thing done once more, "the second one was blocked".</summary>
     public bool IsNext { get; init; }
 
+    /// <summary>Of a reply: it came out as the one before, "so was the second one".</summary>
+    public bool IsLike { get; init; }
+
     /// <summary>It is told as a deed of nobody named: "sat up".</summary>
     public bool IsDeed { get; init; }
 

@@ -32,7 +32,9 @@ internal static class Doer
                     // "Shook her off".
                     || it.Words[i].Text == "her" && i + 1 < it.Words.Count && it.Words[i + 1].Text is "off" or "out" or "over"
                 );
-            return isObject ? own.Other() : own;
+            // "Got his knees under him": his own.
+            var isOwned = Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => it.Words[i].Text is "his" or "my");
+            return isObject && !isOwned ? own.Other() : own;
         }
         var isTold = told.StartsWith("tap", StringComparison.Ordinal) || it.Move.Kind == MoveKind.BackTake && within == it.Subject;
         return isTold ? it.Subject?.Other() : null;

@@ -58,6 +58,19 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             );
             return;
         }
+        // "So was the second one".
+        if (isNext && clause is { Names.Count: 0, Verbs.Count: 0, Subject: null } && clause.Items[0].Text == "so")
+        {
+            claims.Add(
+                new Claim(ClaimKind.Reply, span)
+                {
+                    Reply = Outcome.Stopped,
+                    IsNext = true,
+                    IsLike = true,
+                }
+            );
+            return;
+        }
         // "Got him twice, an armbar and a triangle".
         if (
             Count() is > 1 and var times

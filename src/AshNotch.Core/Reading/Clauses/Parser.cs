@@ -150,6 +150,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             return;
         if (now.IsFull || now.Denies || now.Subject is not null && item.Kind is "and" or "but" or "then")
             Close();
+        // "... that never came, because what came was ...": what was denied is over.
+        if (item.Kind is "because" or "when" or "until" or "if")
+            not = unable = be = false;
         if (item.Kind != "and" || now.Link.Length == 0)
             now.Link = item.Kind;
     }

@@ -184,7 +184,7 @@ internal static class Answers
             // "Passed with a leg weave. Lost it": that it came off was said.
             MoveKind.Pass or MoveKind.Sweep when held.Claim.Outcomes is [{ Is: Outcome.Landed }] => true,
             // "I bridged, nothing": but who escaped is out.
-            MoveKind.Escape => held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
+            MoveKind.Escape => !held.Claim.IsBare && held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
             MoveKind.BackTake => !held.Claim.IsBare,
             _ => false,
         };
@@ -285,7 +285,10 @@ internal static class Answers
                 || held.Outcome == Outcome.Tap
             )
                 continue;
-            var outcome = claim.Reply is Outcome.Landed or Outcome.Tap ? (move.IsSubmission ? Outcome.Tap : Outcome.Landed) : claim.Reply;
+            var outcome =
+                claim.IsLike ? held.Outcome
+                : claim.Reply is Outcome.Landed or Outcome.Tap ? (move.IsSubmission ? Outcome.Tap : Outcome.Landed)
+                : claim.Reply;
             var landed = outcome == Outcome.Landed;
             var again = held with
             {

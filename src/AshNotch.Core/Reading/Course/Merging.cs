@@ -95,7 +95,8 @@ internal static class Merging
     private static IEnumerable<State> ToldAgain(State state, Claim claim, Event last)
     {
         var move = claim.Move!;
-        var isSame = last.Move == move && !claim.IsSentence;
+        // "Pass attempt, denied; pass attempt, denied": one more each time.
+        var isSame = last.Move == move && !claim.IsSentence && (last.IsOpen || !claim.IsTried);
         var isNamed = last is { Move: null, Outcome: Outcome.Landed, To: not null } && move.To?.SeenBy(last.By) == last.To;
         var isExact = IsMoreExact(claim, last);
         var isGeneral = IsMoreGeneral(claim, last);
