@@ -26,6 +26,9 @@ internal static class MoveClaims
             && it.Clause.Items.Any(i => i.First == it.Use.Found.First && i.Is(Act.Does))
         )
             return null;
+        // "I opened my legs" is no opening of the other's guard.
+        if (it.Move.Id.Value == "open-the-guard" && it.Use.Within is { } own && own == it.Clause.Subject)
+            return null;
         var ending = Ending.Of(it);
         if (ending.Outcomes.Count == 0)
             return null;

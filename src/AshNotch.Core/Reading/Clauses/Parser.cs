@@ -353,6 +353,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             determined
             && !toJust
             && item.After - item.First == 1
+            && !Grammar.Is("finite", item.Text)
             && (
                 now.Names.Count > 0 && Grammar.Is("shooting", item.Text)
                 || !item.Does.Any(d =>
