@@ -31,27 +31,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     /// <summary>The claims of a clause.</summary>
     public IReadOnlyList<Claim> Of(Clause clause)
     {
-        var claims = new List<Claim>();
         var mood = Mood = moods.Of(clause);
         var owned = OwnedBy(clause);
         if (owned is not null)
             headed = owned;
-        // "In the demonstration, doesn't count": in whatever mood it is said.
-        if (clause.Does(Act.Discounts))
-            claims.Add(new Claim(ClaimKind.Discount, SpanOf(clause)));
-        else if (clause.Does(Act.Anew))
-            claims.Add(new Claim(ClaimKind.Anew, SpanOf(clause)));
-        // "No, collar actually": the name before was a slip.
-        else if (
-            clause.Items is [{ Part: Part.Not, Text: "no" }, ..]
-            && clause.Items.Any(i => i.Text == "actually")
-            && clause.Names.All(n => n.Not)
-        )
-            claims.Add(new Claim(ClaimKind.Repair, SpanOf(clause)));
-        else if (mood is Mood.Fact or Mood.Recap)
-            Read(clause, mood == Mood.Recap, claims);
-        else if (mood == Mood.Thought && Wish(clause) is { } wish)
-            claims.Add(wish);
+        var claims = Said(clause);
         // "I had the armbar but he ...": whatever he did, it was stopped.
         if (
             clause is { Link: "but", NewSentence: false }
@@ -115,6 +99,28 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             clause.Link is "when" or "because" or "which" || clause is { Link: "then", Subject: null, Verbs.Count: 0, NewSentence: false };
         last = clause;
         claimed = claims.Count > 0;
+        return claims;
+    }
+
+    private List<Claim> Said(Clause clause)
+    {
+        // "In the demonstration, doesn't count": in whatever mood it is said.
+        if (clause.Does(Act.Discounts))
+            return [new Claim(ClaimKind.Discount, SpanOf(clause))];
+        if (clause.Does(Act.Anew))
+            return [new Claim(ClaimKind.Anew, SpanOf(clause))];
+        // "No collar actually": the name before was a slip.
+        if (
+            clause.Items is [{ Part: Part.Not, Text: "no" }, ..]
+            && clause.Items.Any(i => i.Text == "actually")
+            && clause.Names.All(n => n.Not)
+        )
+            return [new Claim(ClaimKind.Repair, SpanOf(clause))];
+        if (Mood == Mood.Thought)
+            return Wish(clause) is { } wish ? [wish] : [];
+        var claims = new List<Claim>();
+        if (Mood is Mood.Fact or Mood.Recap)
+            Read(clause, Mood == Mood.Recap, claims);
         return claims;
     }
 

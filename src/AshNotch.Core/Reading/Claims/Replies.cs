@@ -20,73 +20,13 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         }
         if (NoTaps() is { } none)
             claims.Add(none);
-        // "Blocked it with the knee shield", "it cost me my guard": said of what was tried before, too.
-        if (
-            clause.Names.Count > 0
-            && clause.Names.All(n => n.Found.Position is not null || n.Found.Move is { Stays: true })
-            && clause.Verbs.FirstOrDefault(v =>
-                v.Is(Act.Stops)
-                    && clause.Names.All(n =>
-                        n.Lead is "with" or "w" or "by"
-                        || n.Lead == "into" && words[v.Item.First].Text.StartsWith("push", StringComparison.Ordinal)
-                    )
-                || v.Is(Act.Fails) && clause.OfThing
-            )
-                is { } told
-            && Reply(told) is { } both
-        )
+        if (AlsoSaid() is { } told && Reply(told) is { } both)
             claims.Insert(0, both);
         if (named || claims is [{ Kind: ClaimKind.Reply }, ..])
             return;
-        // "He tries again on the other side".
-        if (
-            clause.Names.Count == 0
-            && subject is { } tries
-            && clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets) && !v.Not)
-            && clause.Items.Any(i => i.Text == "again")
-        )
+        if ((Again() ?? Like() ?? Won()) is { } of)
         {
-            claims.Add(
-                new Claim(ClaimKind.Reply, span)
-                {
-                    Reply = Outcome.Stopped,
-                    Whos = [new(tries, 0)],
-                    IsWhoSaid = true,
-                    IsNext = true,
-                    IsOpen = true,
-                }
-            );
-            return;
-        }
-        // "So was the second one".
-        if (isNext && clause is { Names.Count: 0, Verbs.Count: 0, Subject: null } && clause.Items[0].Text == "so")
-        {
-            claims.Add(
-                new Claim(ClaimKind.Reply, span)
-                {
-                    Reply = Outcome.Stopped,
-                    IsNext = true,
-                    IsLike = true,
-                }
-            );
-            return;
-        }
-        // "Got him twice, an armbar and a triangle".
-        if (
-            Count() is > 1 and var times
-            && subject is { } winner
-            && MoveUse.Of(clause.Object) == winner.Other()
-            && clause.Verbs.Any(v => v.Is(Act.Gets) && Grammar.Is("getting", words[v.Item.First].Text))
-        )
-        {
-            claims.Add(
-                new Claim(ClaimKind.Sum, span)
-                {
-                    Whos = [new(winner, 0)],
-                    IsWhoSaid = true,
-                    Times = times,
-                }
-            );
+            claims.Add(of);
             return;
         }
         foreach (var verb in clause.Verbs)
@@ -119,6 +59,60 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 }
             );
     }
+
+    // "Blocked it with the knee shield", "it cost me my guard": said of what was tried before, too.
+    private VerbUse? AlsoSaid() =>
+        clause.Names.Count > 0 && clause.Names.All(n => n.Found.Position is not null || n.Found.Move is { Stays: true })
+            ? clause.Verbs.FirstOrDefault(v =>
+                v.Is(Act.Stops)
+                    && clause.Names.All(n =>
+                        n.Lead is "with" or "w" or "by"
+                        || n.Lead == "into" && words[v.Item.First].Text.StartsWith("push", StringComparison.Ordinal)
+                    )
+                || v.Is(Act.Fails) && clause.OfThing
+            )
+            : null;
+
+    // "He tries again on the other side".
+    private Claim? Again() =>
+        clause.Names.Count == 0
+        && subject is { } tries
+        && clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets) && !v.Not)
+        && clause.Items.Any(i => i.Text == "again")
+            ? new Claim(ClaimKind.Reply, span)
+            {
+                Reply = Outcome.Stopped,
+                Whos = [new(tries, 0)],
+                IsWhoSaid = true,
+                IsNext = true,
+                IsOpen = true,
+            }
+            : null;
+
+    // "So was the second one".
+    private Claim? Like() =>
+        isNext && clause is { Names.Count: 0, Verbs.Count: 0, Subject: null } && clause.Items[0].Text == "so"
+            ? new Claim(ClaimKind.Reply, span)
+            {
+                Reply = Outcome.Stopped,
+                IsNext = true,
+                IsLike = true,
+            }
+            : null;
+
+    // "Got him twice, an armbar and a triangle".
+    private Claim? Won() =>
+        Count() is > 1 and var times
+        && subject is { } winner
+        && MoveUse.Of(clause.Object) == winner.Other()
+        && clause.Verbs.Any(v => v.Is(Act.Gets) && Grammar.Is("getting", words[v.Item.First].Text))
+            ? new Claim(ClaimKind.Sum, span)
+            {
+                Whos = [new(winner, 0)],
+                IsWhoSaid = true,
+                Times = times,
+            }
+            : null;
 
     private Claim? Tap(VerbUse verb, bool named)
     {

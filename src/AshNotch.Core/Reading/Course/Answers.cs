@@ -8,8 +8,6 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Answers
 {
     private const int Farthest = 2;
-    private const int RightAfter = 16;
-    private const int Breath = 80;
 
     /// <summary>The courses that may follow.</summary>
     public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
@@ -19,35 +17,9 @@ internal static class Answers
         {
             Repairs = null,
         };
-        // "I pop to the mount, nope, three quarter", "I pass? No": it was not so.
-        if (
-            claim.Denial.Said
-            && state.Last is { } denied
-            && claim.Span.Start - denied.Span.End < RightAfter
-            && (denied is { Move: null, Outcome: Outcome.Landed } || claim.Denial.OfQuestion)
-        )
+        if (AfterAll.Of(state, claim) is { } settled)
         {
-            yield return state.TakenBack() ?? state;
-            yield break;
-        }
-        // "He taps to that? No."
-        if (claim.Denial.OfQuestion && Undone(state) is { } undone)
-        {
-            yield return undone;
-            yield break;
-        }
-        // "And there's the bell. So close."
-        if (
-            claim.Reply == Outcome.Near
-            && state
-                is {
-                    IsFresh: true,
-                    Cuts: [.., { End: ExchangeEnd.Time }],
-                    Events: [.., { Move.IsSubmission: true, Outcome: Outcome.Stopped } hung]
-                }
-        )
-        {
-            yield return state.With(state.Events.Count - 1, hung with { Outcome = Outcome.Near, IsOpen = false });
+            yield return settled;
             yield break;
         }
         if (claim.IsWeak)
@@ -64,11 +36,6 @@ internal static class Answers
         {
             yield return next;
             yield return state.Plus(1);
-            yield break;
-        }
-        if (OfWish(state, claim) is { } tried)
-        {
-            yield return tried;
             yield break;
         }
         var found = false;
@@ -236,41 +203,12 @@ internal static class Answers
         yield return state.Plus(1);
     }
 
-    /// <summary>The course with the tap that was told last undone; null when it was no tap.</summary>
-    public static State? Undone(State state)
-    {
-        if (state is not { IsFresh: true, Events: [.., { Outcome: Outcome.Tap } doubted] } || state.TakenBack() is not { } open)
-            return null;
-        var on = doubted with { Outcome = Outcome.Stopped, IsOpen = true, IsTapSaid = false };
-        return open with { Events = open.Events.Add(on), Now = on.From ?? on.Before };
-    }
-
     private static bool Lately(State state, Func<Event, bool> so)
     {
         for (var i = state.Events.Count - 1; i >= Math.Max(0, state.Events.Count - Farthest); i--)
             if (so(state.Events[i]))
                 return true;
         return false;
-    }
-
-    // "I wanted the armbar, and I fell off".
-    private static State? OfWish(State state, Claim claim)
-    {
-        if (
-            claim.Reply != Outcome.Stopped
-            || state.Wished is not { } wished
-            || wished.At != state.Events.Count
-            || claim.Span.Start - wished.Claim.Span.End > Breath
-            || claim.Whos.Count > 0 && claim.Whos[0].Is != wished.Claim.Whos[0].Is
-        )
-            return null;
-        var by = wished.Claim.Whos[0].Is;
-        var tried = new Event(wished.Claim, by, wished.Claim.Move, Outcome.Stopped)
-        {
-            From = Landing.Start(wished.Claim.Move!, by, state.Now),
-            Before = state.Now,
-        };
-        return state with { Events = state.Events.Add(tried), Wished = null };
     }
 
     // "The second one was blocked": what was tried last, tried once more.

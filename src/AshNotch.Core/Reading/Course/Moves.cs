@@ -62,18 +62,30 @@ internal static class Moves
                 yield break;
             }
         }
+        foreach (var same in NoNewOnes(state, claim))
+            yield return same;
+        var again = 0.0;
+        foreach (var merged in Merging.Ways(state, claim))
+        {
+            again = state.Last?.Move == move ? Weights.Of("same-twice") : again;
+            yield return merged;
+        }
+        foreach (var next in New(decoder, state, claim))
+            yield return next.Plus(again);
+    }
+
+    // Courses on which the move is no event of its own, but what another came to.
+    private static IEnumerable<State> NoNewOnes(State state, Claim claim)
+    {
+        var move = claim.Move!;
+        var last = state.Events.Count - 1;
         // "She tapped to that, a pressure tap": the name of what was tapped to.
         if (
-            state.IsFresh
-            && state.Events.Count > 0
-            && state.Events[^1] is { Move: null, Outcome: Outcome.Tap } tap
+            state is { IsFresh: true, Events: [.., { Move: null, Outcome: Outcome.Tap } tap] }
             && move.IsSubmission
-            && !claim.IsWhoSaid
-            && claim.IsJoined
+            && claim is { IsWhoSaid: false, IsJoined: true }
         )
-            yield return state
-                .With(state.Events.Count - 1, tap with { Move = move, Span = new Span(tap.Span.Start, claim.Span.End) })
-                .Plus(-0.5);
+            yield return state.With(last, tap with { Move = move, Span = new Span(tap.Span.Start, claim.Span.End) }).Plus(-0.5);
         if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
             yield return state.Plus(state.Now is null || state.Now.Id == PlaceId.Standing ? 0.9 : 0.4);
         // "She goes for the sweep and I sit down": that is how it came off.
@@ -84,35 +96,25 @@ internal static class Moves
         )
         {
             var end = Landing.End(swept.Move, swept.By, swept.From ?? swept.Before);
-            yield return (
-                state.With(state.Events.Count - 1, swept with { Outcome = Outcome.Landed, IsOpen = false, To = end }) with
-                {
-                    Now = end ?? state.Now,
-                }
-            ).Plus(Weights.Of("plain-landed"));
+            var down = state.With(last, swept with { Outcome = Outcome.Landed, IsOpen = false, To = end });
+            yield return (down with { Now = end ?? state.Now }).Plus(Weights.Of("plain-landed"));
         }
         // "He had the triangle, I stacked him": that is what stopped it.
         if (move.Id.Value == "stack-pass" && claim.To.Count == 0 && state.Last is { Move.IsSubmission: true, IsOpen: true } hold)
-            foreach (var (by, cost) in claim.Whos.Where(w => w.Is != hold.By))
-                yield return (state with { Stacked = claim.Span.End })
-                    .With(
-                        state.Events.Count - 1,
-                        hold with
-                        {
-                            Outcome = Outcome.Stopped,
-                            IsOpen = false,
-                            Why = hold.Why.Add(new Because(claim.Span, "says how it came out")),
-                        }
-                    )
-                    .Plus(cost + Weights.Of("plain-landed") - 0.3);
-        var again = 0.0;
-        foreach (var merged in Merging.Ways(state, claim))
         {
-            again = state.Last?.Move == move ? Weights.Of("same-twice") : again;
-            yield return merged;
+            var why = hold.Why.Add(new Because(claim.Span, "says how it came out"));
+            var stacked = (state with { Stacked = claim.Span.End }).With(
+                last,
+                hold with
+                {
+                    Outcome = Outcome.Stopped,
+                    IsOpen = false,
+                    Why = why,
+                }
+            );
+            foreach (var (_, cost) in claim.Whos.Where(w => w.Is != hold.By))
+                yield return stacked.Plus(cost + Weights.Of("plain-landed") - 0.3);
         }
-        foreach (var next in New(decoder, state, claim))
-            yield return next.Plus(again);
     }
 
     private static IEnumerable<State> New(Decoder decoder, State state, Claim claim)
