@@ -11,7 +11,7 @@ namespace AshNotch.Core.Reading.Course;
 /// <remarks>Viterbi, <i>IEEE Trans. Inf. Theory</i> 13 (1967), over states too many to keep, hence a beam.</remarks>
 internal sealed class Decoder(MatVocabulary vocabulary)
 {
-    private const int Width = 12;
+    private const int Width = 10;
 
     /// <summary>Standing up in somebody's guard.</summary>
     public Move? StandInGuard { get; } = vocabulary.Move(new MoveId("stand-in-guard"));

@@ -125,7 +125,7 @@ internal sealed record State
     public bool PutsRight(Claim claim) => Repairs is { } end && claim.Span.Start - end < RepairReaches;
 
     /// <summary>The same, dearer.</summary>
-    public State Plus(double cost) => this with { Cost = Cost + cost };
+    public State Plus(double cost) => cost == 0 ? this : this with { Cost = Cost + cost };
 
     /// <summary>With one event put for another.</summary>
     public State With(int index, Event put) => this with { Events = Events.With(index, put) };
