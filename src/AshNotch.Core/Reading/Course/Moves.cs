@@ -198,11 +198,11 @@ internal static class Moves
                 IsTapSaid = claim.IsTapSaid,
                 Before = open.Now,
             };
-            var next = Add(open, made, claim.Times);
             var sum = cost + outcomeCost + to.Cost + (outcome == Outcome.Tap && open.NoTaps ? 2.5 : 0);
             // "Shot a double to half guard": it led there, so it landed.
             if (claim.To.Count > 0 && outcome == Outcome.Stopped && claim.IsOpen)
                 sum += Weights.Of("stopped-but-led");
+            var next = Add(open, made, claim.Times, sum);
             foreach (var (name, place) in claim.Places)
             {
                 var meant =
@@ -211,7 +211,7 @@ internal static class Moves
                     : place[0].Is;
                 next = next with { Understood = next.Understood.Add((name, meant, by)) };
             }
-            yield return next.Plus(sum);
+            yield return next;
         }
     }
 
@@ -227,7 +227,7 @@ internal static class Moves
             var move => move,
         };
 
-    private static State Add(State state, Event made, int times)
+    private static State Add(State state, Event made, int times, double cost)
     {
         var start = state.Events.Count == state.First ? state.Start ?? made.From : state.Start;
         var events = state.Events.Add(made);
@@ -236,6 +236,7 @@ internal static class Moves
                 events = events.Add(made);
         var told = state with
         {
+            Cost = state.Cost + cost,
             Events = events,
             Start = start,
             Now = made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now : made.From ?? state.Now,
