@@ -102,8 +102,8 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>It says what the last one was: "it is an arm-in guillotine".</summary>
     public bool IsNaming { get; init; }
 
-    /// <summary>Of a reply: a bare "no", which may deny what was said before it; and whether that was asked.</summary>
-    public (bool Said, bool OfQuestion) Denial { get; init; }
+    /// <summary>Of a reply: a bare "no", which may deny what was said before it; and whether it surely does, as that was asked or named.</summary>
+    public (bool Said, bool IsSure) Denial { get; init; }
 
     /// <summary>Of a reply: it speaks of the same thing done once more, "the second one was blocked".</summary>
     public bool IsNext { get; init; }

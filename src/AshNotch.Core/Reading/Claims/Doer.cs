@@ -46,7 +46,7 @@ internal static class Doer
         // "The third, which I blame on myself, dumped me flat".
         if (
             it.Subject == Who.Me
-            && it.Use.IsVerb | it.Use.Found.Count > 1
+            && (it.Use.IsVerb || it.Use.Found.Count > 1)
             && Enumerable.Range(it.Use.Found.First + 1, it.Use.Found.Count).Any(i => i < it.Words.Count && it.Words[i].Text == "me")
         )
             return Who.Partner;

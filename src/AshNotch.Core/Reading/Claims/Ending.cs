@@ -161,7 +161,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         it.Use is { IsVerb: true, Passive: false }
         && it.Move.Kind is MoveKind.Sweep or MoveKind.Pass
         && (it.Use.To is not null || it.Clause.Object is Party.Me or Party.Partner)
-        && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => it.Words[i].Text is "swept" or "passed" or "reversed");
+        && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => Grammar.Is("surely-done", it.Words[i].Text));
 
     // Named, and no more said.
     private static Ending Plain(MoveUse it)

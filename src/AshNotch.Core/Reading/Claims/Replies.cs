@@ -246,9 +246,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         // "This time he got me".
         if (verb.Is(Act.Works) && Within(verb) is { } whom && MoveUse.Of(clause.Object) is null && !negated)
         {
-            // "I let him have it".
-            var did = verb.Is(Act.Allows) || words[verb.Item.First].Text.StartsWith("let", StringComparison.Ordinal) ? whom : whom.Other();
-            return who is null || (who == did) == (did != whom) ? Says(Outcome.Landed, did, true) : null;
+            // "I let him have it": it is his.
+            var did = words[verb.Item.First].Text.StartsWith("let", StringComparison.Ordinal) ? whom : whom.Other();
+            return who is null || who == whom.Other() ? Says(Outcome.Landed, did, true) : null;
         }
         // "I trip him and we go down".
         if (verb.Is(Act.Falls) && clause.Subject == Party.Both && !negated)

@@ -87,7 +87,7 @@ internal sealed class Scanner(
         if (
             before.Count > 0
             && before[^1].Part == Part.Person
-            && IsWithBe(words[i - 1].Text)
+            && Grammar.Is("with-be", words[i - 1].Text)
             && Lexicon.BuiltIn.AfterBe(words, i) is { } state
         )
             return new Item(i, i + state.Count, Part.Verb, word) { Does = state.Acts };
@@ -154,8 +154,6 @@ internal sealed class Scanner(
 
     private static bool IsPronoun(string word) =>
         Grammar.Is("me-subject", word) || Grammar.Is("partner-subject", word) || Grammar.Is("both-subject", word);
-
-    private static bool IsWithBe(string word) => Grammar.Is("with-be", word);
 
     private Item? Person(int i, List<Item> before)
     {

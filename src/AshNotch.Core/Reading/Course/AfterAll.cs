@@ -11,7 +11,7 @@ internal static class AfterAll
 
     /// <summary>The course; null where the words say nothing of the kind.</summary>
     public static State? Of(State state, Claim claim) =>
-        Denied(state, claim) ?? (claim.Denial.OfQuestion ? Undone(state) : null) ?? CloseAtTheBell(state, claim) ?? OfWish(state, claim);
+        Denied(state, claim) ?? (claim.Denial.IsSure ? Undone(state) : null) ?? CloseAtTheBell(state, claim) ?? OfWish(state, claim);
 
     /// <summary>The course with the tap that was told last undone; null when it was no tap.</summary>
     public static State? Undone(State state)
@@ -27,7 +27,7 @@ internal static class AfterAll
         claim.Denial.Said
         && state.Last is { } denied
         && claim.Span.Start - denied.Span.End < RightAfter
-        && (denied is { Move: null, Outcome: Outcome.Landed } || claim.Denial.OfQuestion)
+        && (denied is { Move: null, Outcome: Outcome.Landed } || claim.Denial.IsSure)
             ? state.TakenBack() ?? state
             : null;
 

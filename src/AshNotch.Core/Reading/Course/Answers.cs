@@ -40,7 +40,7 @@ internal static class Answers
         }
         var found = false;
         // "Kimura, sweep, and I finish it".
-        var isOfHold = claim.IsFinish && Lately(state, e => e.Move is { IsSubmission: true } && IsMeant(claim, e));
+        var isOfHold = claim.IsFinish && state.HasLately(e => e.Move is { IsSubmission: true } && IsMeant(claim, e), Farthest);
         var first = Math.Max(state.First, state.Events.Count - Farthest);
         for (var i = state.Events.Count - 1; i >= first; i--)
         {
@@ -179,7 +179,7 @@ internal static class Answers
             var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : (Who?)null;
             var tapped =
                 claim is { Reply: Outcome.Stopped, IsWhoSaid: true }
-                && Lately(state, e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == by);
+                && state.HasLately(e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == by, Farthest);
             yield return state.Plus(
                 tapped ? 3 * Weights.Of("answer-missed")
                 : claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap")
@@ -201,14 +201,6 @@ internal static class Answers
             Start = state.Events.Count == state.First ? state.Start ?? before : state.Start,
         };
         yield return state.Plus(1);
-    }
-
-    private static bool Lately(State state, Func<Event, bool> so)
-    {
-        for (var i = state.Events.Count - 1; i >= Math.Max(0, state.Events.Count - Farthest); i--)
-            if (so(state.Events[i]))
-                return true;
-        return false;
     }
 
     // "The second one was blocked": what was tried last, tried once more.

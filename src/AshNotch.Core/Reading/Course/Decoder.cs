@@ -111,7 +111,7 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             ClaimKind.Discount => [state.TakenBack() ?? state],
             ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
             // "He tapped? No, he just yelled."
-            ClaimKind.Repair when claim.Denial.OfQuestion && AfterAll.Undone(state) is { } undone => [undone],
+            ClaimKind.Repair when claim.Denial.IsSure && AfterAll.Undone(state) is { } undone => [undone],
             _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
         };
     }

@@ -104,9 +104,9 @@ internal sealed record State
     public Event? Last => Events.Count > First ? Events[^1] : null;
 
     /// <summary>Whether one of the newest events is so; what lies farther back is not looked at, however long the telling.</summary>
-    public bool HasLately(Func<Event, bool> so)
+    public bool HasLately(Func<Event, bool> so, int within = Lately)
     {
-        for (var i = Events.Count - 1; i >= Math.Max(0, Events.Count - Lately); i--)
+        for (var i = Events.Count - 1; i >= Math.Max(0, Events.Count - within); i--)
             if (so(Events[i]))
                 return true;
         return false;
