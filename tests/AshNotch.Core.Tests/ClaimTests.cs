@@ -62,6 +62,9 @@ public class ClaimTests
     [InlineData("I had the back. Lost the back.", Who.Partner)]
     [InlineData("She bridges and I clock choke her tap.", Who.Me)]
     [InlineData("1 sweep for me.", Who.Me)]
+    [InlineData("A harai goshi took my feet away.", Who.Partner)]
+    [InlineData("A harai goshi took her feet away.", Who.Me)]
+    [InlineData("The scissor sweep, which he has drilled all winter, was blocked.", Who.Partner)]
     public void Who_did_it_is_heard_in_what_was_done_to_whom(string text, Who expected) =>
         Assert.Equal(expected, Rooms.Claims(text).Last(c => c.Kind == ClaimKind.Move).Whos.MinBy(w => w.Cost).Is);
 

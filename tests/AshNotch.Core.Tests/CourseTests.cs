@@ -21,6 +21,8 @@ public class CourseTests
     [InlineData("I passed. No wait, he passed.", "partner guard-pass landed")]
     [InlineData("I hit the double leg and he countered with the foot sweep.", "me double-leg stopped | partner foot-sweep landed")]
     [InlineData("He choked me after the bell, which doesn't count.", "")]
+    [InlineData("His sasae beat my balance. The grip failed.", "partner sasae landed")]
+    [InlineData("I locked up the triangle. A second more and he would have tapped.", "me triangle-choke near")]
     public void What_comes_later_settles_what_was_open(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
@@ -49,6 +51,23 @@ public class CourseTests
     public void What_was_wanted_and_did_not_come_off_was_tried(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
+    [InlineData("I had side control. Coach told me to take the back, and I did.", "me back-take landed")]
+    [InlineData("I had side control. Coach told me to take the back, and I did not.", "")]
+    [InlineData("I had side control. Coach told me to take the back, but he was flat.", "")]
+    public void Who_did_what_they_were_told_to_did_it(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("I tried mount.", "me take-mount stopped")]
+    [InlineData("He went for the saddle, I stepped out.", "partner enter-saddle stopped")]
+    [InlineData("I was in his half guard. I tried to get to mount but he framed.", "me take-mount stopped | partner frame landed")]
+    public void A_place_that_was_tried_for_is_an_attempt_to_take_it(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("He was on top in side control. Loop choke from underneath, very nearly.", "me loop-choke near")]
+    [InlineData("He was on top in my half guard. Loop choke from the top, very nearly.", "partner loop-choke near")]
+    public void From_underneath_is_done_by_who_is_underneath(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
     [InlineData(
         "He tries a toreando, I frame. He tries again, I invert.",
         "partner toreando-pass stopped | me frame landed | " + "partner toreando-pass stopped | me invert landed"
@@ -61,6 +80,11 @@ public class CourseTests
         "He shot a double, I sprawled. He shot a double again and got me.",
         "partner double-leg stopped | me sprawl landed | " + "partner double-leg landed"
     )]
+    [InlineData("I hit the toreando, nearly. On the left side it was shut down.", "me toreando-pass near | me toreando-pass stopped")]
+    [InlineData(
+        "His first choke was across the jaw. On the second he had the arm under the chin; that one was close.",
+        "partner choke stopped | partner choke near"
+    )]
     public void Another_try_is_an_event_of_its_own(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
@@ -68,7 +92,8 @@ public class CourseTests
     [InlineData("We start standing. He is a judoka and I was on my back, from an osoto gari.", "partner outside-trip landed")]
     [InlineData("I hit the arm drag. I trip him and we go down.", "me arm-drag landed | me takedown landed")]
     [InlineData("I am in her closed guard. She goes for the sweep and I sit down.", "partner sweep landed")]
-    [InlineData("He has mount. I trap a foot and he is on his back.", "")]
+    [InlineData("He has mount. I trap a foot and he is on his back.", "me bridge-and-roll landed")]
+    [InlineData("I had mount. She bridged as I reached, and I ended up underneath.", "partner bridge-and-roll landed")]
     public void Who_falls_was_swept_or_taken_down(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]

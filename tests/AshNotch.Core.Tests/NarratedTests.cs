@@ -79,7 +79,7 @@ public class NarratedTests
     [InlineData("I hit a foot sweep and held on in his half guard.", "me foot-sweep standing/neutral>half-guard/top landed")]
     [InlineData(
         "He had turtle on me. I was in turtle top. I tried to get to the crucifix but he rolled.",
-        "me - turtle/top>crucifix/top stopped"
+        "me enter-crucifix turtle/top>? stopped"
     )]
     [InlineData(
         "I was in his closed guard. I stood up but his legs were still locked.",

@@ -41,7 +41,12 @@ public static class RollReader
             }
             var made = claimant.Of(clauses[c]);
             claims.AddRange(made);
-            told.Hear(clauses, c, made.Count > 0 || claimant.IsHeard(clauses[c]), claimant.Mood);
+            told.Hear(
+                clauses,
+                c,
+                made.Any(m => m is not { Kind: ClaimKind.Wish, IsWeak: true }) || claimant.IsHeard(clauses[c]),
+                claimant.Mood
+            );
         }
         var courses = new Decoder(book.Vocabulary).Best(claims, stop);
         return said.Give(new Written(courses, words, text, book.Vocabulary).Read(found, told) with { Facts = facts });

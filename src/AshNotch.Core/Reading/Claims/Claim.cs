@@ -93,6 +93,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>Of a reply: it was finished, which is said of a submission where there is one.</summary>
     public bool IsFinish { get; init; }
 
+    /// <summary>Of a reply: somebody did what they wanted, or were told to do.</summary>
+    public bool IsOfWish { get; init; }
+
     /// <summary>Of a reply: somebody fell, and the other one is meant to have made them.</summary>
     public bool IsFall { get; init; }
 
@@ -128,6 +131,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
 
     /// <summary>Where it starts, if said.</summary>
     public IReadOnlyList<May<Place>> From { get; init; } = [];
+
+    /// <summary>Above or below the other, if said: "from underneath".</summary>
+    public Role? Level { get; init; }
 
     /// <summary>Where it leads, or the place that is claimed.</summary>
     public IReadOnlyList<May<Place>> To { get; init; } = [];

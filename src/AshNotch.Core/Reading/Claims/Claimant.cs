@@ -116,7 +116,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             && clause.Names.All(n => n.Not)
         )
             return [new Claim(ClaimKind.Repair, SpanOf(clause))];
-        if (Mood == Mood.Thought)
+        if (Mood is Mood.Thought or Mood.Advice)
             return Wish(clause) is { } wish ? [wish] : [];
         var claims = new List<Claim>();
         if (Mood is Mood.Fact or Mood.Recap)
@@ -124,18 +124,20 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         return claims;
     }
 
-    // "I wanted the armbar, and I fell off": that it did not come off says that it was tried.
+    // "I wanted the armbar, and I fell off", "I was told to take the back, and I did": what comes next may say that it was tried, or done.
     private Claim? Wish(Clause clause) =>
         clause.Link != "if"
-        && MoveUse.Of(clause.Subject) is { } who
-        && clause.Verbs is [{ Not: false } wants, ..]
-        && Grammar.Is("wanting", words[wants.Item.First].Text)
-        && clause.Names.FirstOrDefault(n => n.Found.Move is { Stays: false } && n.Owner is null) is { } wanted
+        && (MoveUse.Of(clause.Subject) ?? (Mood == Mood.Advice ? MoveUse.Of(clause.Object) : null)) is { } who
+        && clause.Verbs.All(v => !v.Not)
+        && clause.Names.FirstOrDefault(n => n.Found.Move is not { Stays: true } && n.Owner is null) is { } wanted
             ? new Claim(ClaimKind.Wish, SpanOf(wanted.Found.First, wanted.Found.After))
             {
                 Move = wanted.Found.Move,
+                To = wanted.Found.Move is null ? Roles.Of(wanted, clause, words, who) : [],
                 Whos = [new(who, 0)],
                 IsWhoSaid = true,
+                // Who was told to has wanted nothing yet.
+                IsWeak = clause.Verbs is not [{ } wants, ..] || !Grammar.Is("wanting", words[wants.Item.First].Text),
                 Outcomes = [new(Outcome.Stopped, 0)],
                 Found = wanted.Found,
             }
@@ -173,9 +175,18 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
                 (words[i].Text is "got" or "get" or "getting" || Grammar.Is("be", words[i].Text)) && Grammar.Is("beaten", words[i + 1].Text)
             );
 
-    // "The second one was blocked", "on the third try she was ready", "the second time I got it".
+    // "The second one was blocked", "on the third try she was ready", "the second time I got it"; "on the left side it was shut down".
     private bool IsNext(Clause clause)
     {
+        if (
+            clause is { NewSentence: true, Names.Count: 0, Items: [{ Text: "on" }, { Part: Part.Determiner }, ..] }
+            && clause.Items.FirstOrDefault(i => i.Part is Part.Person or Part.Thing) is { } acts
+            && (
+                acts.First == clause.First + 3 && Grammar.Is("ordinal", words[clause.First + 2].Text)
+                || clause.OfThing && acts.First == clause.First + 4 && words[clause.First + 3].Text == "side"
+            )
+        )
+            return true;
         for (var i = clause.First; i + 1 < clause.After; i++)
             if (
                 Grammar.Is("ordinal", words[i].Text)

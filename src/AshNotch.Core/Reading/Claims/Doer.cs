@@ -53,11 +53,13 @@ internal static class Doer
         // "Lost the back": the other one got away.
         if (Grammar.Is("losing", it.Words[it.Use.Found.First].Text) && IsDefence(it.Move))
             return (it.Subject ?? Who.Me).Other();
-        // "Made me tap".
-        foreach (var made in it.Clause.Verbs.Where(x => it.Use.Leads && (x.Is(Act.Finishes) || x.Is(Act.Taps))))
-            for (var i = made.Item.First + 1; i < made.Item.After; i++)
-                if (Grammar.Is("me-object", it.Words[i].Text) || Grammar.Is("partner-object", it.Words[i].Text))
-                    return Grammar.Is("me-object", it.Words[i].Text) ? Who.Partner : Who.Me;
+        // "Made me tap", "took my feet away".
+        foreach (var made in it.Clause.Verbs.Where(x => it.Use is { Leads: true, Owner: null } && !x.Is(Act.Gets)))
+        foreach (var word in it.Words.Take(made.Item.After).Skip(made.Item.First + 1).Select(w => w.Text))
+            if (Grammar.Is("me-object", word) || Grammar.Is("me-owner", word))
+                return Who.Partner;
+            else if (Grammar.Is("partner-object", word) || Grammar.Is("partner-owner", word))
+                return Who.Me;
         // "Reversed by a knee lever", "choked me with a darce": one and the same did it.
         if (it.IsMeans && it.Clause.Names.FirstOrDefault(n => n.IsVerb && n.Found.First < it.Use.Found.First) is { } suffered)
             return Said(it with { Use = suffered }) ?? Unsaid(it with { Use = suffered }).Whos.MinBy(w => w.Cost).Is;

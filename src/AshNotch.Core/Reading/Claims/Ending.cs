@@ -137,7 +137,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             return Is(Outcome.Tap);
         if (it.Verbs.Any(v => v.Is(Act.Threatens) && !v.Is(Act.Gets)))
             return Is(Outcome.Threatened, open: true);
-        if (!it.Clause.Verbs.Any(v => v.Is(Act.Works) && (it.Use.Leads || v.Item.First > it.Use.Found.First)))
+        if (!IsSaidToWork(it))
             return null;
         return sub
             ? new([new(Outcome.Tap, Weights.Of("worked-tap")), new(Outcome.Stopped, Weights.Of("worked-stopped"))], true)
@@ -162,6 +162,10 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         && it.Move.Kind is MoveKind.Sweep or MoveKind.Pass
         && (it.Use.To is not null || it.Clause.Object is Party.Me or Party.Partner)
         && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => Grammar.Is("surely-done", it.Words[i].Text));
+
+    /// <summary>"The sweep worked".</summary>
+    public static bool IsSaidToWork(MoveUse it) =>
+        it.Clause.Verbs.Any(v => v.Is(Act.Works) && (it.Use.Leads || v.Item.First > it.Use.Found.First));
 
     // Named, and no more said.
     private static Ending Plain(MoveUse it)

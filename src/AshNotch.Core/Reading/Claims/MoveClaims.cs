@@ -60,9 +60,10 @@ internal static class MoveClaims
             Given = Given(it, whos),
             Times = it.Times,
             Found = it.Use.Found,
+            Level = it.Level,
             IsByEar = it.Use.Found.ByEar,
             IsMeanwhile = clause is { Link: "when", NewSentence: false },
-            IsFirm = Ending.IsDoneToSomebody(it),
+            IsFirm = Ending.IsDoneToSomebody(it) || Ending.IsSaidToWork(it),
             IsGot = it.Move.IsSubmission && ending.Outcomes.Count > 1 && it.Verb is { } got && got.Is(Act.Gets) && !clause.Does(Act.Tries),
             IsDeed = it.Subject is null && it.IsDeed && !it.Use.Passive,
             IsNaming =

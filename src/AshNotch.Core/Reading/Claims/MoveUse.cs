@@ -80,6 +80,21 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
         || Use.Found.Count > 1 && Move.IsSubmission && Grammar.Is("reaching", Words[Use.Found.First].Text)
         || Use.Found.After < Words.Count && !Words[Use.Found.After].AfterStop && Grammar.Is("attempt", Words[Use.Found.After].Text);
 
+    /// <summary>"From underneath", "from the top": above or below the other.</summary>
+    public Role? Level
+    {
+        get
+        {
+            var at = Use.Found.After;
+            if (at + 1 >= Words.Count || Words[at].Text != "from" || Words[at].AfterStop)
+                return null;
+            var told = Words[at + 1].Text is "the" or "on" && at + 2 < Words.Count ? Words[at + 2].Text : Words[at + 1].Text;
+            return Grammar.Is("below", told) ? Role.Bottom
+                : Grammar.Is("above", told) ? Role.Top
+                : null;
+        }
+    }
+
     /// <summary>How often it was done.</summary>
     public int Times
     {

@@ -24,7 +24,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             claims.Insert(0, both);
         if (named || claims is [{ Kind: ClaimKind.Reply }, ..])
             return;
-        if ((Again() ?? Like() ?? Won()) is { } of)
+        if ((Did() ?? Again() ?? Like() ?? Won()) is { } of)
         {
             claims.Add(of);
             return;
@@ -39,6 +39,19 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 claims.Add(reply with { IsNext = isNext });
                 return;
             }
+        }
+        // "On the second he had the arm under my chin": tried once more, and what came of it is told next.
+        if (isNext && clause is { Names.Count: 0, NewSentence: true, Subject: not null } && words[clause.First].Text == "on")
+        {
+            claims.Add(
+                new Claim(ClaimKind.Reply, span)
+                {
+                    Reply = Outcome.Stopped,
+                    IsNext = true,
+                    IsOpen = true,
+                }
+            );
+            return;
         }
         // "I tried, and I couldn't".
         if (clause is { Verbs.Count: 0, Names.Count: 0 } && subject is { } unable && clause.Items[^1].Part == Part.Unable)
@@ -71,6 +84,20 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                     )
                 || v.Is(Act.Fails) && clause.OfThing
             )
+            : null;
+
+    // "I was told to take the back, and I did".
+    private Claim? Did() =>
+        clause is { Names.Count: 0, Verbs: [{ Not: false, Unable: false }], NewSentence: false }
+        && subject is { } doer
+        && clause.Items[^1].Text is "did"
+            ? new Claim(ClaimKind.Reply, span)
+            {
+                Reply = Outcome.Landed,
+                Whos = [new(doer, 0)],
+                IsWhoSaid = true,
+                IsOfWish = true,
+            }
             : null;
 
     // "He tries again on the other side".
@@ -218,6 +245,14 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             _ => Who.Partner,
         };
 
+    // "Down I went".
+    private Who? Fallen(VerbUse verb) =>
+        Enumerable.Range(verb.Item.First, verb.Item.After - verb.Item.First).Select(i => words[i].Text) is var said
+        && said.Any(w => Grammar.Is("me-subject", w))
+            ? Who.Me
+        : said.Any(w => Grammar.Is("partner-subject", w)) ? Who.Partner
+        : null;
+
     private Claim? Reply(VerbUse verb)
     {
         Claim Says(Outcome outcome, Who? by, bool said) =>
@@ -237,11 +272,15 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && (clause.OfThing || isNext)))
             return null;
         if (verb.Is(Act.Nears))
-            return Says(Outcome.Near, null, false);
+            // "I hit the toreando, nearly".
+            return Says(Outcome.Near, null, false) with
+            {
+                IsJoined = clause is { NewSentence: false, Items: [{ Text: "nearly" or "almost" }] },
+            };
         if (verb.Is(Act.GivesUp) && !negated)
             return Says(Outcome.Abandoned, who, who is not null);
         // "He goes over" fell; "it went over" worked.
-        if (verb.Is(Act.Falls) && who is { } down && !clause.OfThing && !negated)
+        if (verb.Is(Act.Falls) && (who ?? Fallen(verb)) is { } down && !clause.OfThing && !negated)
             return Says(Outcome.Landed, down.Other(), true) with { IsFall = true };
         // "This time he got me".
         if (verb.Is(Act.Works) && Within(verb) is { } whom && MoveUse.Of(clause.Object) is null && !negated)

@@ -311,6 +311,13 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 said.By = item.Party;
                 return;
             }
+            // "The choke, which I have drilled all winter, ...": his or hers who does it.
+            if (
+                now is { IsFull: false, Subject: null, Items: [{ Part: Part.Link, Text: "which" }, ..] }
+                && clauses is [.., { Subject: null, Verbs.Count: 0, Names: [{ By: null, Owner: null } known] }]
+                && !around.IsAnswered(at)
+            )
+                known.By = item.Party;
             if (now.IsFull || now.Subject is not null && now.Subject != item.Party)
                 Close();
             now.Subject = item.Party;

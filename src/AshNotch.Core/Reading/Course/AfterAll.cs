@@ -1,5 +1,6 @@
 using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Course;
 
@@ -10,8 +11,11 @@ internal static class AfterAll
     private const int Breath = 80;
 
     /// <summary>The course; null where the words say nothing of the kind.</summary>
-    public static State? Of(State state, Claim claim) =>
-        Denied(state, claim) ?? (claim.Denial.IsSure ? Undone(state) : null) ?? CloseAtTheBell(state, claim) ?? OfWish(state, claim);
+    public static State? Of(Decoder decoder, State state, Claim claim) =>
+        Denied(state, claim)
+        ?? (claim.Denial.IsSure ? Undone(state) : null)
+        ?? CloseAtTheBell(state, claim)
+        ?? OfWish(decoder, state, claim);
 
     /// <summary>The course with the tap that was told last undone; null when it was no tap.</summary>
     public static State? Undone(State state)
@@ -43,23 +47,34 @@ internal static class AfterAll
             ? state.With(state.Events.Count - 1, hung with { Outcome = Outcome.Near, IsOpen = false })
             : null;
 
-    // "I wanted the armbar, and I fell off".
-    private static State? OfWish(State state, Claim claim)
+    // "I wanted the armbar, and I fell off", "I was told to take the back, and I did".
+    private static State? OfWish(Decoder decoder, State state, Claim claim)
     {
         if (
-            claim is not { Reply: Outcome.Stopped, IsWeak: false, IsNext: false }
+            claim is not ({ Reply: Outcome.Stopped, IsWeak: false, IsNext: false } or { IsOfWish: true })
             || state.Wished is not { } wished
             || wished.At != state.Events.Count
             || claim.Span.Start - wished.Claim.Span.End > Breath
             || claim.Whos.Count > 0 && claim.Whos[0].Is != wished.Claim.Whos[0].Is
+            || wished.Claim.IsWeak && !claim.IsOfWish
         )
-            return null;
-        var by = wished.Claim.Whos[0].Is;
-        var tried = new Event(wished.Claim, by, wished.Claim.Move, Outcome.Stopped)
+            return claim.IsOfWish ? state : null;
+        var (by, move) = (wished.Claim.Whos[0].Is, wished.Claim.Move);
+        Place? place = wished.Claim.To is [{ } likeliest, ..] ? likeliest.Is : null;
+        var done = claim.IsOfWish;
+        var tried = new Event(
+            wished.Claim,
+            by,
+            move ?? (done ? null : (place is null ? null : decoder.Entry(place, by))),
+            done ? (move is { IsSubmission: true } ? Outcome.Tap : Outcome.Landed) : Outcome.Stopped
+        )
         {
-            From = Landing.Start(wished.Claim.Move!, by, state.Now),
+            From = move is null ? state.Now : Landing.Start(move, by, state.Now),
             Before = state.Now,
+            IsOpen = done,
         };
-        return state with { Events = state.Events.Add(tried), Wished = null };
+        if (done)
+            tried = tried with { To = move is null ? place : Landing.End(move, by, tried.From ?? state.Now) };
+        return state with { Events = state.Events.Add(tried), Wished = null, Now = tried.To ?? state.Now };
     }
 }

@@ -17,7 +17,7 @@ internal static class Answers
         {
             Repairs = null,
         };
-        if (AfterAll.Of(state, claim) is { } settled)
+        if (AfterAll.Of(decoder, state, claim) is { } settled)
         {
             yield return settled;
             yield break;
@@ -53,14 +53,22 @@ internal static class Answers
             if (!IsMeant(claim, held) || isOfHold && held.Move is not { IsSubmission: true })
                 continue;
             // What came off was not close.
-            if (OutcomeOf(claim, held) == Outcome.Near && held is { Outcome: Outcome.Landed, Move: not { IsSubmission: true } })
+            if (
+                OutcomeOf(claim, held) == Outcome.Near
+                && held is { Outcome: Outcome.Landed, Move: not { IsSubmission: true } }
+                && !claim.IsJoined
+            )
             {
                 if (i == first)
                     yield return state;
             }
             else
             {
-                yield return Answered(state, claim, i).Plus(found ? Weights.Of("answer-farther") : 0);
+                var meant =
+                    claim.IsFall && held.Move!.Id.Value == "bridge"
+                        ? state.With(i, held with { Move = decoder.BridgeAndRoll, To = null })
+                        : state;
+                yield return Answered(meant, claim, i).Plus(found ? Weights.Of("answer-farther") : 0);
             }
             found = true;
         }
@@ -93,7 +101,7 @@ internal static class Answers
             return false;
         // Who falls was swept or thrown, whatever place was told between.
         if (claim.IsFall && held.Move?.Kind is not (MoveKind.Sweep or MoveKind.Takedown))
-            return false;
+            return held is { Move.Id.Value: "bridge", IsOpen: true };
         if (held is { Claim.IsFirm: true, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
             return false;
         return held.IsOpen

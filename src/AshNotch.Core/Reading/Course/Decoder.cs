@@ -37,8 +37,13 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     /// <summary>What makes the other one fall where they are; null when nothing does.</summary>
     public Move? Felling(Place? now, Who by) =>
         now?.Id == PlaceId.Standing ? Takedown
-        : now is { IsGuard: true } && !now.SeenBy(by).IsTop ? Sweep
+        : now is null || now.Role == Role.Neutral || now.SeenBy(by).IsTop ? null
+        : now.IsGuard ? Sweep
+        : now.Position.Id is "mount" or "three-quarter-mount" or "side-control" or "kesa-gatame" ? BridgeAndRoll
         : null;
+
+    /// <summary>The move that is named for a place; null when none is.</summary>
+    public Move? Entry(Place place, Who by) => Course.Entry.To(place, by, vocabulary);
 
     /// <summary>The best courses, best first.</summary>
     public IReadOnlyList<State> Best(IReadOnlyList<Claim> claims, CancellationToken stop)

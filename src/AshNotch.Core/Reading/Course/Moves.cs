@@ -180,6 +180,8 @@ internal static class Moves
         var at = from.Is ?? open.Now;
         var done = Meant(decoder, claim, at?.SeenBy(by));
         cost += Fit(done, at, by);
+        if (claim.Level is { } level && at is { } here && here.Role != Role.Neutral && here.SeenBy(by).Role != level)
+            cost += Weights.Of("fit-wrong");
         var start = from.Is ?? Landing.Start(done, by, open.Now);
         foreach (var (outcome, outcomeCost) in claim.Outcomes)
         foreach (var to in Maybe(outcome == Outcome.Landed ? claim.ToOf?.Invoke(by) ?? claim.To : []))

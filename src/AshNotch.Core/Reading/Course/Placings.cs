@@ -47,7 +47,7 @@ internal static class Placings
         if (claim.Coming == Coming.Leaves)
             return [Left(state, claim, place, vocabulary)];
         if (claim.Coming == Coming.Tries)
-            return Tried(state, claim, place);
+            return Tried(state, claim, place, vocabulary);
         if (place.Position.Id == "standing" && claim.Coming == Coming.Is && (state.Now is not null || state.Events.Count > state.First))
             return [state];
         return Came(state, claim, place, vocabulary);
@@ -68,12 +68,12 @@ internal static class Placings
         );
     }
 
-    private static IEnumerable<State> Tried(State state, Claim claim, Place place)
+    private static IEnumerable<State> Tried(State state, Claim claim, Place place, MatVocabulary vocabulary)
     {
         foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : [new May<Who>(Who.Me, 0.2)])
         {
             var wanted = place.SeenBy(by);
-            var tried = new Event(claim, by, null, Outcome.Stopped)
+            var tried = new Event(claim, by, Entry.To(place, by, vocabulary), Outcome.Stopped)
             {
                 From = state.Now,
                 To = place,
