@@ -116,9 +116,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             }
             : null;
 
-    // "So was the second one".
+    // "So was the second one", "the same again on the left".
     private Claim? Like() =>
-        isNext && clause is { Names.Count: 0, Verbs.Count: 0, Subject: null } && clause.Items[0].Text == "so"
+        clause is { Names.Count: 0, Verbs.Count: 0, Subject: null }
+        && (isNext && clause.Items[0].Text == "so" || clause.Items.Any(i => i.Text == "same") && clause.Items.Any(i => i.Text == "again"))
             ? new Claim(ClaimKind.Reply, span)
             {
                 Reply = Outcome.Stopped,

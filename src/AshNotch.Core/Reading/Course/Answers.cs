@@ -173,13 +173,19 @@ internal static class Answers
         return state.Plus(Weights.Of("answer-missed") * (isSure ? 3 : 1));
     }
 
+    // "He bear-hugged me, and I was on the floor": nothing but grips were told.
+    private static bool IsOnlyGripped(State state) =>
+        state.Start is null
+        && state.Events.Count - state.First <= Farthest
+        && state.Events.Skip(state.First).All(e => e.Move is { Stays: true });
+
     // Nothing that was told fits it.
     private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
     {
         // "I lift him and he goes over": who played the guard swept, who stood took down.
         if (
             !claim.IsFall
-            || (state.Now ?? (state.IsFresh ? decoder.Standing : null)) is not { } before
+            || (state.Now ?? (state.IsFresh || IsOnlyGripped(state) ? decoder.Standing : null)) is not { } before
             || decoder.Felling(before, claim.Whos[0].Is) is not { } felling
         )
         {
@@ -214,13 +220,15 @@ internal static class Answers
     // "The second one was blocked": what was tried last, tried once more.
     private static State? Next(State state, Claim claim)
     {
-        for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - 3); i--)
+        // "He hit the kimura and I tapped. The same again": the tap ended the exchange before.
+        var first = claim.IsLike && state.IsFresh ? 0 : state.First;
+        for (var i = state.Events.Count - 1; i >= Math.Max(first, state.Events.Count - 3); i--)
         {
             var held = state.Events[i];
             if (
                 held.Move is not { Stays: false } move
                 || claim.Whos.Count > 0 && claim.Whos[0].Is != held.By
-                || held.Outcome == Outcome.Tap
+                || held.Outcome == Outcome.Tap && !claim.IsLike
             )
                 continue;
             var outcome =
@@ -236,6 +244,7 @@ internal static class Answers
                 IsOpen = claim.IsOpen,
                 To = landed ? Landing.End(move, held.By, held.From ?? held.Before) : null,
                 IsToSaid = false,
+                IsTapSaid = false,
             };
             return (state with { Events = state.Events.Add(again), Now = landed ? again.To ?? state.Now : held.From ?? held.Before }).Plus(
                 Weights.Of("plain-landed")

@@ -14,6 +14,8 @@ internal static class Merging
     {
         foreach (var came in CameUp(state, claim))
             yield return came;
+        if (GotBehind(state, claim) is { } behind)
+            yield return behind;
         if (OneOfSeveral(state, claim) is { } counted)
         {
             yield return counted;
@@ -52,6 +54,22 @@ internal static class Merging
             );
         }
     }
+
+    // "Hit the arm drag and was behind him": that it came off.
+    private static State? GotBehind(State state, Claim claim) =>
+        claim is { IsWeak: true, Move.Id.Value: "go-behind" }
+        && state.Last is { Move: { } move, IsOpen: true } led
+        && move.Id.Value != "go-behind"
+        && Landing.End(move, led.By, led.From ?? led.Before) is { Position.Family: Family.Back or Family.Turtle } there
+        && there.SeenBy(led.By).IsTop
+        && CostOf(claim, led.By) is { } cost
+            ? (
+                state.With(state.Events.Count - 1, led with { Outcome = Outcome.Landed, To = led.To ?? there, IsOpen = false }) with
+                {
+                    Now = led.To ?? there,
+                }
+            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+            : null;
 
     // "Swept me three times: butterfly, butterfly, old school": each names one of them. "Passed me twice with the knee cut": all of them.
     private static State? OneOfSeveral(State state, Claim claim)

@@ -47,7 +47,8 @@ internal static class Moves
         if (state.PutsRight(claim))
         {
             state = state with { Repairs = null };
-            if (state.TakenBack() is { } back)
+            // "He gave me the back, or rather he turned away from the cross face": a grip puts no place right.
+            if (state.TakenBack() is { } back && !(move.Stays && state.Events[^1].Move is null))
             {
                 var taken = state.Events[^1];
                 if (!claim.IsWhoSaid)
