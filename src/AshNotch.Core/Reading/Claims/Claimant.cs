@@ -35,6 +35,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         var owned = OwnedBy(clause);
         if (owned is not null)
             headed = owned;
+        // "Third: entered the saddle": an entry of a list, and of the one who writes it.
+        if (IsLabelled(clause))
+            topic = null;
         var claims = Said(clause);
         // "I had the armbar but he ...": whatever he did, it was stopped.
         if (
@@ -151,6 +154,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             return joined;
         return MoveUse.Of(clause.Subject) ?? (keeps ? joined : null);
     }
+
+    private bool IsLabelled(Clause clause) =>
+        clause is { NewSentence: true, Subject: null }
+        && Grammar.Is("ordinal", words[clause.First].Text)
+        && Enumerable.Range(clause.First + 1, 2).Any(i => i < words.Count && words[i].Before.Contains(':', StringComparison.Ordinal));
 
     // "I think", "I guess": nobody acts.
     private bool IsAside(Clause clause) =>

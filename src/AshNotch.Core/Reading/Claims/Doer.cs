@@ -150,7 +150,14 @@ internal static class Doer
             return ([new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of("passive-them"))], true);
         if (it.Verb is not null && it.Subject is null && MoveUse.Of(clause.Object) is { } hurt && !it.Use.Leads)
             return ([new(hurt.Other(), 0)], false);
-        if (it.Verb is { } verb && verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said))
+        // "Lost to a triangle", "tapped to a triangle".
+        if (
+            it.Verb is { } verb
+            && (
+                verb.Is(Act.Finishes) && Grammar.Is("losing", it.Said)
+                || verb.Is(Act.Taps) && it.Use.Lead == "to" && it.Said == "tapped" && clause.NewSentence
+            )
+        )
             return ([new(Who.Partner, 0)], true);
         return (Guess(it), false);
     }
@@ -159,6 +166,8 @@ internal static class Doer
     private static IReadOnlyList<May<Who>> Guess(MoveUse it)
     {
         var clause = it.Clause;
+        if (it.IsThirdPerson)
+            return [new(Who.Partner, 0), new(Who.Me, Weights.Of("third-person-me"))];
         // "Couldn't pass, couldn't sweep".
         if (it.IsUnable)
             return [new(Who.Me, Weights.Of("deed-me")), new(Who.Partner, Weights.Of("deed-them"))];

@@ -156,11 +156,15 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         return new([new(Outcome.Stopped, Weights.Of("tried-stopped")), new(Success(it), Weights.Of(comesOff))], true);
     }
 
-    /// <summary>"Swept her": it came off, whatever is said next.</summary>
+    /// <summary>"Swept her", "passed straight to mount": it came off, whatever is said next.</summary>
     public static bool IsDoneToSomebody(MoveUse it) =>
         it.Use is { IsVerb: true, Passive: false }
         && it.Move.Kind is MoveKind.Sweep or MoveKind.Pass
-        && (it.Use.To is not null || it.Clause.Object is Party.Me or Party.Partner)
+        && (
+            it.Use.To is not null
+            || it.Clause.Object is Party.Me or Party.Partner
+            || it.Clause.Names.Any(n => n.Found.Position is not null && n.Found.First > it.Use.Found.First && n.Lead is "to" or "into")
+        )
         && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => Grammar.Is("surely-done", it.Words[i].Text));
 
     /// <summary>"The sweep worked".</summary>

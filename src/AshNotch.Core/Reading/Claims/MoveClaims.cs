@@ -29,6 +29,9 @@ internal static class MoveClaims
         // "I opened my legs" is no opening of the other's guard.
         if (it.Move.Id.Value == "open-the-guard" && it.Use.Within is { } own && own == it.Clause.Subject)
             return null;
+        // "The kimura's gone": that was told before.
+        if (it.Use.Found.After < it.Words.Count && it.Words[it.Use.Found.After].Text == "gone")
+            return null;
         var ending = Ending.Of(it);
         if (ending.Outcomes.Count == 0)
             return null;
@@ -74,7 +77,14 @@ internal static class MoveClaims
             IsCounter = clause.Verbs.Any(v => it.Words[v.Item.First].Text.StartsWith("counter", StringComparison.Ordinal)),
             IsBare = it.Verb is null && !it.Use.IsVerb,
             IsDone =
-                !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
+                // "Passed with a smash pass": "passed" says so.
+                it.IsMeans
+                    && clause.Names.Any(n =>
+                        n is { IsVerb: true, Not: false }
+                        && n.Found.First < it.Use.Found.First
+                        && Grammar.Is("surely-done", it.Words[n.Found.First].Text)
+                    )
+                || !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
             IsTried = it.IsTry || clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
             IsSentence =
                 clause is { NewSentence: true, Subject: not null }

@@ -54,6 +54,9 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             && Words[Use.Found.First].Text is var told
             && (told.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("deed", told));
 
+    /// <summary>"Gets the underhook", of nobody named: who writes of himself does not say "gets".</summary>
+    public bool IsThirdPerson => Verb is not null && !Use.Leads && IsOfThird(Said);
+
     /// <summary>It is said to be done with something: "with a kimura".</summary>
     public bool IsMeans => Grammar.Is("means", Use.Lead);
 
@@ -122,6 +125,10 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             Party.Partner => Who.Partner,
             _ => null,
         };
+
+    /// <summary>"Gets", "takes": not said of oneself.</summary>
+    public static bool IsOfThird(string verb) =>
+        verb.Length > 3 && verb.EndsWith('s') && !verb.EndsWith("ss", StringComparison.Ordinal) && !Grammar.Is("be", verb);
 
     private static bool Escapes(NameUse use) => use is { IsVerb: true, Found.Move: { Kind: MoveKind.Escape, Word: MoveWord.General } };
 }

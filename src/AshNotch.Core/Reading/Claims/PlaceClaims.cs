@@ -23,7 +23,15 @@ internal static class PlaceClaims
             IsWhoSaid = said is not null,
             To = Roles.Of(use, clause, it.Words, said),
             Coming = coming,
-            Outcomes = [new(coming == Coming.Tries ? Outcome.Stopped : Outcome.Landed, 0)],
+            Outcomes =
+            [
+                new(
+                    it.IsNear ? Outcome.Near
+                        : coming == Coming.Tries ? Outcome.Stopped
+                        : Outcome.Landed,
+                    0
+                ),
+            ],
             Side = SideSaid.Of(clause, use.Found, it.Words),
             IsSentence = clause.NewSentence && clause.Subject is not null,
             IsEscape = it.IsEscapedTo,
@@ -42,6 +50,9 @@ internal static class PlaceClaims
     {
         if (it.IsYielded && it.Subject is { } loser)
             return [new(loser.Other(), 0)];
+        // "Passed, lost side": a diary's loss is its writer's.
+        if (it.IsYielded && it.Clause.Subject is null && it.Coming == Coming.Leaves)
+            return [new(Who.Partner, 0), new(Who.Me, Weights.Of("place-turns"))];
         if (it.IsCaughtIn)
             return [new(it.Use.Owner == Party.Me ? Who.Me : Who.Partner, 0)];
         if (it.Subject is { } said)
@@ -50,6 +61,8 @@ internal static class PlaceClaims
         // "And roll him into the truck".
         if (clause.Subject is null && MoveUse.Of(clause.Object) is { } handled && it.Use.Lead is "into" or "to")
             return [new(handled.Other(), 0), new(handled, Weights.Of("joined-turns"))];
+        if (clause is { Subject: null, OfThing: false } && it.Verb is not null && MoveUse.IsOfThird(it.Said))
+            return [new(Who.Partner, 0), new(Who.Me, Weights.Of("third-person-me"))];
         Who? actor =
             clause is { NewSentence: true, Subject: null, Verbs.Count: > 0 } ? Who.Me
             : clause is { Subject: null, OfThing: false } ? topic

@@ -42,6 +42,9 @@ internal sealed record PlaceUse(IReadOnlyList<Word> Words, Clause Clause, NameUs
         && !IsInto
         && !Grammar.Is("means", Use.Lead);
 
+    /// <summary>"Nearly in mount", "almost took the mount".</summary>
+    public bool IsNear => Clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < Use.Found.First);
+
     /// <summary>It is denied.</summary>
     public bool IsDenied => Use.Not || Verb is { Not: true };
 
@@ -74,7 +77,7 @@ internal sealed record PlaceUse(IReadOnlyList<Word> Words, Clause Clause, NameUs
             // Who stands in a guard is not on the feet with the other.
             if (Use.Found.Position!.Id == "standing" && Use.Found.Count == 1 && Use.Lead is not ("back" or "to"))
                 return Coming.Is;
-            if (IsTried || IsStopped || IsDenied)
+            if (IsTried || IsStopped || IsDenied || IsNear)
                 return Coming.Tries;
             // "Lost the mount"; but who gave the back has it taken.
             if (

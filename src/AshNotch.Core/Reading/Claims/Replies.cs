@@ -269,6 +269,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var finishes = words[verb.Item.First].Text.StartsWith("finish", StringComparison.Ordinal);
         if (finishes && verb.Is(Act.Works) && verb.Item.First > 0 && words[verb.Item.First - 1].Text == "to")
             return null;
+        // "Second try landed".
+        if (isNext && clause.Subject is null && !negated && Grammar.Is("came-off", words[verb.Item.First].Text))
+            return Says(Outcome.Landed, null, false);
         // "It worked", though one may work a choke.
         if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && (clause.OfThing || isNext)))
             return null;

@@ -24,6 +24,13 @@ internal sealed class Neighbours(IReadOnlyList<Word> words, IReadOnlyList<Item> 
             && (words[next.After].AfterPause || Grammar.Is("be", words[next.After].Text));
     }
 
+    /// <summary>"First try", "second one": an ordinal of an attempt.</summary>
+    public bool IsOfTry(int at) =>
+        Grammar.Is("ordinal", words[items[at].First].Text)
+        && items[at].After < words.Count
+        && !words[items[at].After].AfterPause
+        && Grammar.Is("once-more", words[items[at].After].Text);
+
     /// <summary>What follows without a pause is said of it.</summary>
     public bool NextBelongs(int at) =>
         at + 1 < items.Count && !words[items[at + 1].First].AfterPause && items[at + 1].Part is Part.Name or Part.Word or Part.Verb;

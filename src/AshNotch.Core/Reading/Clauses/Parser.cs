@@ -131,6 +131,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             case Part.Determiner when at > 0 && items[at - 1].Part == Part.Owner:
                 break;
             case Part.Determiner:
+                // "I went for the toreando, first try blocked, second try landed".
+                if (soft && now.IsFull && around.IsOfTry(at))
+                    Close();
                 owner = null;
                 determined = true;
                 break;
@@ -330,7 +333,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             now.Names.Count > 0
             && (
                 lead is "by" or "from"
-                || lead == "to" && now is { Verbs.Count: 0, Subject: null } && !forms.EndsIn(now.Names[^1].Found, "in")
+                || lead is "to" or "for" && now is { Verbs.Count: 0, Subject: null } && !forms.EndsIn(now.Names[^1].Found, "in")
             )
         )
         {
@@ -355,6 +358,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private void HearVerb(int at)
     {
         var item = items[at];
+        // "Second try landed".
+        if (at > 0 && item.After - item.First == 1 && around.IsOfTry(at - 1))
+            return;
         // "My posture", "a good base", "off my shot": a thing, not what somebody did.
         if (
             determined
@@ -504,7 +510,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 }
             && (soft || now.Link == "and" || now is { NewSentence: true, NewLine: false, Items.Count: 0 } && alone);
         carriedJust = carried && !be && !gotBefore;
-        return be && lead.Length == 0
+        return (be || now.Items is [.., { Part: Part.Person, Text: "im" }]) && lead.Length == 0
             || gotBefore
             || carried
             || forms.IsGotDone(name)

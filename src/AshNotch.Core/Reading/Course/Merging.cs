@@ -16,6 +16,8 @@ internal static class Merging
             yield return came;
         if (GotBehind(state, claim) is { } behind)
             yield return behind;
+        if (ThereAlready(state, claim) is { } there)
+            yield return there;
         if (OneOfSeveral(state, claim) is { } counted)
         {
             yield return counted;
@@ -54,6 +56,18 @@ internal static class Merging
             );
         }
     }
+
+    // "He does a pendulum. And I'm mounted": the sweep led there.
+    private static State? ThereAlready(State state, Claim claim) =>
+        state is { Last: { Outcome: Outcome.Landed, Move: { Stays: false } } led, Now: { } now }
+        && led.To == now
+        && claim.Move!.To?.SeenBy(led.By) == now
+        && Entry.IsNamedFor(claim.Move, now)
+        && CostOf(claim, led.By) is { } cost
+            ? state
+                .With(state.Events.Count - 1, led with { Span = Around(led.Span, claim.Span) })
+                .Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+            : null;
 
     // "Hit the arm drag and was behind him": that it came off.
     private static State? GotBehind(State state, Claim claim) =>
@@ -114,7 +128,10 @@ internal static class Merging
     {
         var move = claim.Move!;
         // "Pass attempt, denied; pass attempt, denied": one more each time.
-        var isSame = last.Move == move && !claim.IsSentence && (last.IsOpen || !claim.IsTried);
+        var isSame =
+            last.Move == move
+            && !claim.IsSentence
+            && (last.IsOpen || claim is { IsTried: false } and ({ IsJoined: true } or { IsBare: false }));
         var isNamed = last is { Move: null, Outcome: Outcome.Landed, To: not null } && move.To?.SeenBy(last.By) == last.To;
         var isExact = IsMoreExact(claim, last);
         var isGeneral = IsMoreGeneral(claim, last);

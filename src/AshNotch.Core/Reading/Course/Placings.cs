@@ -73,7 +73,7 @@ internal static class Placings
         foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : [new May<Who>(Who.Me, 0.2)])
         {
             var wanted = place.SeenBy(by);
-            var tried = new Event(claim, by, Entry.To(place, by, vocabulary), Outcome.Stopped)
+            var tried = new Event(claim, by, Entry.To(place, by, vocabulary), claim.Outcomes[0].Is)
             {
                 From = state.Now,
                 To = place,
