@@ -31,6 +31,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     /// <summary>The claims of a clause.</summary>
     public IReadOnlyList<Claim> Of(Clause clause)
     {
+        // "Coach Hana passed my guard": who does it to me is the one I roll with.
+        if (clause.Subject == Party.Other && clause.Names.Any(n => n.IsVerb && (n.Within ?? n.To ?? PlaceOwner(clause, n)) == Party.Me))
+            clause.Subject = Party.Partner;
         var mood = Mood = moods.Of(clause);
         var owned = OwnedBy(clause);
         if (owned is not null)
@@ -155,6 +158,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         return MoveUse.Of(clause.Subject) ?? (keeps ? joined : null);
     }
 
+    private static Party? PlaceOwner(Clause clause, NameUse done) =>
+        clause.Names.FirstOrDefault(n => n.Found.Position is not null && n.Found.First == done.Found.After + 1)?.Owner;
+
     private bool IsLabelled(Clause clause) =>
         clause is { NewSentence: true, Subject: null }
         && Grammar.Is("ordinal", words[clause.First].Text)
@@ -207,10 +213,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     }
 
     // Who acts in a clause that names nobody, where it goes on with the one before.
-    private static bool Acts(Clause clause) =>
+    private bool Acts(Clause clause) =>
         clause.Verbs.Count > 0
         || clause.Names.Any(n => n.Found.Move?.Id.Value == "come-up-on-top")
         || clause.GoesOn
+        || clause.Names is [{ } first, ..] && MoveUse.IsOfThird(first.Found, words)
         || clause.Names.Any(n => n.IsVerb);
 
     private Who? Shared(Clause clause, bool acts)

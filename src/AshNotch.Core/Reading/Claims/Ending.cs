@@ -47,6 +47,14 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             return true;
         if (move.Word == MoveWord.General && !use.IsVerb && move.Id.Value is "submission" or "escape" && it.Verb is null)
             return true;
+        // "I stood to pass": what for, not what happened.
+        if (
+            use is { Lead: "to", IsVerb: false }
+            && move.Word == MoveWord.General
+            && clause.Verbs.Count == 0
+            && clause.Names.Any(n => n.IsVerb && n.Found.First < use.Found.First)
+        )
+            return true;
         // Who has a hold holds it; getting it is what happens.
         if (move.Stays && !use.IsVerb && Grammar.Is("having", it.Said) && !it.IsUnable && !clause.Verbs.Any(v => v.Is(Act.Nears)))
             return true;

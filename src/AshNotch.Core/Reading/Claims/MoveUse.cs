@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
@@ -55,7 +56,11 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             && (told.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("deed", told));
 
     /// <summary>"Gets the underhook", of nobody named: who writes of himself does not say "gets".</summary>
-    public bool IsThirdPerson => Verb is not null && !Use.Leads && IsOfThird(Said);
+    public bool IsThirdPerson => Verb is null ? IsOfThird(Use.Found, Words) : !Use.Leads && IsOfThird(Said);
+
+    /// <summary>"Goes behind", "takes the back": a name that begins with what somebody else does.</summary>
+    public static bool IsOfThird(Found name, IReadOnlyList<Word> words) =>
+        name.Count > 1 && words[name.First].Text is var verb && IsOfThird(verb) && !Grammar.Is("plural", verb);
 
     /// <summary>It is said to be done with something: "with a kimura".</summary>
     public bool IsMeans => Grammar.Is("means", Use.Lead);
@@ -107,15 +112,26 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             {
                 if (
                     i >= Use.Found.First && i < Use.Found.After
+                    // "I pulled, tried it twice".
+                    || i > Use.Found.After && Words.Skip(Use.Found.After).Take(i - Use.Found.After + 1).Any(w => w.AfterPause)
                     || i < Use.Found.First && Words.Skip(i + 1).Take(Use.Found.First - i).Any(w => w.AfterPause)
                 )
                     continue;
                 if (Numbers.Times(Words, i) is { } times)
                     return times;
             }
-            return 1;
+            return Counted ?? 1;
         }
     }
+
+    // "Hit me with three leg drags".
+    private int? Counted =>
+        Verb is not null
+        && Use.Found.First > Clause.First
+        && Words[Use.Found.After - 1].Text is [.., not 's', 's']
+        && Numbers.At(Words, Use.Found.First - 1) is { Value: >= 2 and <= 5, Count: 1, Unit.Length: 0 } number
+            ? (int)number.Value
+            : null;
 
     /// <summary>Which of the two somebody is.</summary>
     public static Who? Of(Party? party) =>

@@ -68,6 +68,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 new Claim(ClaimKind.Reply, span)
                 {
                     Reply = Outcome.Stopped,
+                    IsJoined = !clause.NewSentence,
                     Denial = (true, words[clause.First].Before.Contains('?', StringComparison.Ordinal)),
                 }
             );

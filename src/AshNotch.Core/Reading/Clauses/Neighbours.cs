@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 
 namespace AshNotch.Core.Reading.Clauses;
@@ -23,6 +24,12 @@ internal sealed class Neighbours(IReadOnlyList<Word> words, IReadOnlyList<Item> 
             && next.After < words.Count
             && (words[next.After].AfterPause || Grammar.Is("be", words[next.After].Text));
     }
+
+    /// <summary>"Mounted on him".</summary>
+    public bool IsOnOther(Found name) =>
+        name.After + 1 < words.Count
+        && words[name.After].Text is "on" or "over"
+        && Grammar.Is("partner-object", words[name.After + 1].Text);
 
     /// <summary>"First try", "second one": an ordinal of an attempt.</summary>
     public bool IsOfTry(int at) =>

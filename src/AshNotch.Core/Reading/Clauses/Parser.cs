@@ -510,7 +510,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 }
             && (soft || now.Link == "and" || now is { NewSentence: true, NewLine: false, Items.Count: 0 } && alone);
         carriedJust = carried && !be && !gotBefore;
-        return (be || now.Items is [.., { Part: Part.Person, Text: "im" }]) && lead.Length == 0
+        return (be || now.Items is [.., { Part: Part.Person, Text: "im" }] && !around.IsOnOther(name)) && lead.Length == 0
             || gotBefore
             || carried
             || forms.IsGotDone(name)

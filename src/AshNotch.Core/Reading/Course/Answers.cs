@@ -148,6 +148,9 @@ internal static class Answers
             answered = answered with { Now = landed ? put.To ?? held.From ?? held.Before : held.From ?? held.Before };
         if (outcome == held.Outcome || held.Outcome != Outcome.Landed)
             return answered;
+        // "Trap and roll, no."
+        if (claim is { Denial.Said: true, IsJoined: true } && held.Claim.IsBare && !IsSettled(held))
+            return answered;
         return answered.Plus(Weights.Of("answer-undoes") + (IsSettled(held) ? Weights.Of("answer-unsettles") : 0));
     }
 
@@ -173,6 +176,26 @@ internal static class Answers
         return state.Plus(Weights.Of("answer-missed") * (isSure ? 3 : 1));
     }
 
+    private static State? Finished(State state, Claim claim)
+    {
+        for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - Farthest - 1); i--)
+            if (state.Events[i] is { Move.Kind: MoveKind.Takedown, Outcome: Outcome.Stopped } held && held.By == claim.Whos[0].Is)
+            {
+                var end = Landing.End(held.Move, held.By, held.From ?? held.Before);
+                var done = held with
+                {
+                    Outcome = Outcome.Landed,
+                    To = end,
+                    IsOpen = false,
+                    Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
+                };
+                return state.With(i, done) with { Now = end };
+            }
+            else if (state.Events[i].Outcome == Outcome.Landed && state.Events[i].Move is not ({ Stays: true } or { Id.Value: "sprawl" }))
+                return null;
+        return null;
+    }
+
     // "He bear-hugged me, and I was on the floor": nothing but grips were told.
     private static bool IsOnlyGripped(State state) =>
         state.Start is null
@@ -182,6 +205,12 @@ internal static class Answers
     // Nothing that was told fits it.
     private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
     {
+        // "He shot, I sprawled, he kept the leg and I went down": he finished it after all.
+        if (claim.IsFall && Finished(state, claim) is { } finished)
+        {
+            yield return finished;
+            yield break;
+        }
         // "I lift him and he goes over": who played the guard swept, who stood took down.
         if (
             !claim.IsFall

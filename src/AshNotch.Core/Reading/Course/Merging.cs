@@ -10,12 +10,14 @@ internal static class Merging
     private const int MostCounted = 8;
 
     /// <summary>The courses; none when it can only be a new one.</summary>
-    public static IEnumerable<State> Ways(State state, Claim claim)
+    public static IEnumerable<State> Ways(Decoder decoder, State state, Claim claim)
     {
         foreach (var came in CameUp(state, claim))
             yield return came;
         if (GotBehind(state, claim) is { } behind)
             yield return behind;
+        if (RolledOver(decoder, state, claim) is { } rolled)
+            yield return rolled;
         if (ThereAlready(state, claim) is { } there)
             yield return there;
         if (OneOfSeveral(state, claim) is { } counted)
@@ -56,6 +58,30 @@ internal static class Merging
             );
         }
     }
+
+    // "I bridged and rolled him": one escape.
+    private static State? RolledOver(Decoder decoder, State state, Claim claim) =>
+        claim is { IsWeak: true, Move.Id.Value: "sweep" }
+        && state.Last is { Move.Id.Value: "bridge", IsOpen: true } bridged
+        && decoder.BridgeAndRoll is { } roll
+        && CostOf(claim, bridged.By) is { } cost
+        && Landing.End(roll, bridged.By, bridged.From ?? bridged.Before) is var end
+            ? (
+                state.With(
+                    state.Events.Count - 1,
+                    bridged with
+                    {
+                        Move = roll,
+                        Outcome = Outcome.Landed,
+                        To = end,
+                        Span = Around(bridged.Span, claim.Span),
+                    }
+                ) with
+                {
+                    Now = end ?? state.Now,
+                }
+            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+            : null;
 
     // "He does a pendulum. And I'm mounted": the sweep led there.
     private static State? ThereAlready(State state, Claim claim) =>

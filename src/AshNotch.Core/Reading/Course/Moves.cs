@@ -66,7 +66,7 @@ internal static class Moves
         foreach (var same in NoNewOnes(state, claim))
             yield return same;
         var again = 0.0;
-        foreach (var merged in Merging.Ways(state, claim))
+        foreach (var merged in Merging.Ways(decoder, state, claim))
         {
             again = state.Last?.Move == move ? Weights.Of("same-twice") : again;
             yield return merged;
@@ -260,7 +260,10 @@ internal static class Moves
     /// <summary>What it costs that somebody does this from there.</summary>
     public static double Fit(Move move, Place? at, Who by)
     {
-        if (at is null || move.Stays)
+        // Who is underneath holds nobody from behind.
+        if (at is { } held && move.Stays)
+            return move.From.Count > 0 && move.From.All(f => f.IsTop) && held.SeenBy(by).IsBottom ? Weights.Of("fit-odd") : 0;
+        if (at is null)
             return 0;
         if (Landing.CanStart(move, at, by) && move.From.Count > 0)
             return 0;

@@ -21,7 +21,7 @@ internal static class Stopping
         if (
             state.Last is not { Move: { Word: MoveWord.Event } tried, Outcome: Outcome.Landed, IsOpen: true, IsToSaid: false } last
             || last.By == by
-            || last.Claim.IsDone && !claim.IsCounter
+            || (last.Claim.IsDone || last.Claim.IsFirm) && !claim.IsCounter
             || !claim.IsWhoSaid
             || claim.Span.Start - last.Span.End > (claim.IsCounter ? 2 * Near : Near)
             || !claim.IsCounter && !Answers(tried.Kind, kind, claim.Move)

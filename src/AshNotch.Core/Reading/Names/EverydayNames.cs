@@ -77,6 +77,9 @@ internal static class EverydayNames
         if (Lists["no-the-back-before"].Contains(after))
             return false;
         var owner = words[first].Text;
+        // "Put her back in half guard".
+        if (before is "put" or "puts" && after is "in" or "into" or "to")
+            return false;
         if (before is not ("on" or "onto" or "flat" or "to"))
             return before is not ("in" or "at" or "behind") || owner == "the" && before == "in";
         if (owner == "the")
