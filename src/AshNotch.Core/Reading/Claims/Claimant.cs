@@ -175,7 +175,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         clause is { NewSentence: true, Subject: null }
         && clause.Items.FirstOrDefault(i => i.Part == Part.Owner && Grammar.Is("owned-alone", i.Text)) is { } owned
         && (
-            clause.Names.Count == 0 && owned.After == clause.After
+            owned.After == clause.After
+                && (
+                    clause.Names.Count == 0
+                    || clause.Items is [.., { Part: Part.Be }, _] && clause.Names.All(n => n.Found.Move?.Word == MoveWord.General)
+                )
             || owned == clause.Items[0] && clause.Names.All(n => n.Owner is null && n.By is null)
         )
             ? MoveUse.Of(owned.Party)

@@ -78,10 +78,15 @@ internal static class Doer
         if (it.Use.Passive)
             return null;
         return
-            Victim(it) is { } victim && it.Subject is { } subject && (victim != subject || it.Clause.Subject is null && !IsDefence(it.Move))
+            Victim(it) is { } victim
+            && it.Subject is { } subject
+            && (victim != subject || it.Clause.Subject is null && !IsDefence(it.Move) && !IsOwnBody(it))
             ? victim.Other()
             : null;
     }
+
+    // "And comes up to his knees": his own.
+    private static bool IsOwnBody(MoveUse it) => it.Shared is not null && Grammar.Is("body", it.Words[it.Use.Found.After - 1].Text);
 
     private static Who? Victim(MoveUse it) =>
         MoveUse.Of(it.Use.Within) ?? MoveUse.Of(it.Use.To) ?? (it.Use.IsVerb ? MoveUse.Of(it.Clause.Object) : null);

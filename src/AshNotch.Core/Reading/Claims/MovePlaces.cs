@@ -11,7 +11,13 @@ internal sealed class MovePlaces(MoveUse it)
     private readonly Clause clause = it.Clause;
 
     /// <summary>The names of places that go with the move.</summary>
-    public IEnumerable<NameUse> Named => clause.Names.Where(n => n.Found.Position is not null && IsOf(n) && !IsLeftFor(n));
+    public IEnumerable<NameUse> Named => clause.Names.Where(n => n.Found.Position is not null && IsOf(n) && !IsLeftFor(n) && !IsHow(n));
+
+    // "Took my back standing", "opened her guard standing": how, not where to.
+    private bool IsHow(NameUse place) =>
+        place is { Lead.Length: 0, Found: { Count: 1, Position.Id: "standing" } }
+        && place.Found.First >= it.Use.Found.After
+        && it.Move.Kind is MoveKind.BackTake or MoveKind.Transition or MoveKind.Pass;
 
     /// <summary>The places, and what each name may mean, if somebody did it.</summary>
     public (IReadOnlyList<May<Place>> From, IReadOnlyList<May<Place>> To, List<(Found Name, IReadOnlyList<May<Place>> May)> Places) By(

@@ -117,17 +117,28 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             }
             : null;
 
-    // "So was the second one", "the same again on the left".
-    private Claim? Like() =>
-        clause is { Names.Count: 0, Verbs.Count: 0, Subject: null }
-        && (isNext && clause.Items[0].Text == "so" || clause.Items.Any(i => i.Text == "same") && clause.Items.Any(i => i.Text == "again"))
+    // "So was the second one", "the same again on the left", "he did the same".
+    private Claim? Like()
+    {
+        var same = clause.Items.Any(i => i.Text == "same");
+        var isLike =
+            clause is { Names.Count: 0, Verbs.Count: 0, Subject: null }
+                && (isNext && clause.Items[0].Text == "so" || same && clause.Items.Any(i => i.Text == "again"))
+            || clause is { Names.Count: 0, Verbs: [{ Not: false } did] }
+                && subject is not null
+                && same
+                && words[did.Item.First].Text is "did" or "does";
+        return isLike
             ? new Claim(ClaimKind.Reply, span)
             {
                 Reply = Outcome.Stopped,
+                Whos = subject is { } who ? [new(who, 0)] : [],
+                IsWhoSaid = subject is not null,
                 IsNext = true,
                 IsLike = true,
             }
             : null;
+    }
 
     // "Got him twice, an armbar and a triangle".
     private Claim? Won() =>
@@ -150,10 +161,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && subject is null;
         if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
             return null;
-        // "So three taps": told one by one before.
+        // "So three taps", "so one tap": told one by one before.
         if (
             noun
-            && first == "taps"
+            && (first == "taps" || words[clause.First].Text == "so")
             && verb.Item.First > 0
             && Grammar.Is("number", words[verb.Item.First - 1].Text)
             && clause.Names.Count == 0

@@ -42,13 +42,9 @@ internal sealed class Neighbours(IReadOnlyList<Word> words, IReadOnlyList<Item> 
     public bool NextBelongs(int at) =>
         at + 1 < items.Count && !words[items[at + 1].First].AfterPause && items[at + 1].Part is Part.Name or Part.Word or Part.Verb;
 
-    /// <summary>What somebody named here does answers an attempt of the other: "which I blocked".</summary>
-    public bool IsAnswered(int at) =>
-        items
-            .Skip(at + 1)
-            .Take(3)
-            .FirstOrDefault(i => i.Part == Part.Verb)
-            ?.Does.Any(d => d is Act.Stops or Act.Escapes or Act.Yields or Act.Taps or Act.Falls or Act.Allows) == true;
+    /// <summary>What somebody named here does makes a thing theirs: "which I have drilled all winter".</summary>
+    public bool IsOwnDoing(int at) =>
+        items.Skip(at + 1).Take(3).TakeWhile(i => !words[i.First].AfterPause).Any(i => Grammar.Is("own-doing", words[i.First].Text));
 
     /// <summary>Somebody named here acts.</summary>
     public bool IsFollowedByVerb(int at)

@@ -318,7 +318,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             if (
                 now is { IsFull: false, Subject: null, Items: [{ Part: Part.Link, Text: "which" }, ..] }
                 && clauses is [.., { Subject: null, Verbs.Count: 0, Names: [{ By: null, Owner: null } known] }]
-                && !around.IsAnswered(at)
+                && around.IsOwnDoing(at)
             )
                 known.By = item.Party;
             if (now.IsFull || now.Subject is not null && now.Subject != item.Party)
@@ -482,7 +482,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 Not = not,
                 Unable = unable,
                 Within = forms.Within(name),
-                UnderWay = be && isIng,
+                UnderWay = (be || now.Items is [.., { Part: Part.Person } who] && Grammar.Is("with-be", who.Text)) && isIng,
             }
         );
         not = unable = be = false;

@@ -67,7 +67,7 @@ internal sealed class Scanner(
         if (phrase is { } p && i + p.Count > nextName && name is null)
             phrase = Shorter(i, nextName);
         // "Got his hand down" is no takedown.
-        if (phrase is { Move: not null } body && words.Skip(i).Take(body.Count).Any(w => Grammar.Is("body", w.Text)))
+        if (phrase is { Move: not null } body && words.Skip(i).Take(body.Count).Any(w => w.Text != "mat" && Grammar.Is("body", w.Text)))
             phrase = null;
         if (phrase is { Move: { } id } does && (name is null || does.Count > name.Count) && (does.Count > 1 || Person(i, before) is null))
             return new Item(i, i + does.Count, Part.Name, word)
@@ -127,7 +127,10 @@ internal sealed class Scanner(
                 && Grammar.Is("determiner-or-owner", words[i].Text)
                 && (Grammar.Is("person-noun", cut) || cut == "belt" && Grammar.Is("belt", words[last - 1].Text))
                     ? Party.Partner
-                : last == i && char.IsUpper(text[words[i].Start]) && IsNameLike(i, text[words[i].Start..words[i].End], before)
+                : last == i
+                && char.IsUpper(text[words[i].Start])
+                && !Grammar.Is("rolls-other-days", cut)
+                && IsNameLike(i, text[words[i].Start..words[i].End], before)
                     ? Party.Partner
                 : null;
             return party is null ? null : new Item(i, last + 1, Part.Owner, words[last].Text) { Party = party };

@@ -31,6 +31,9 @@ internal static class Amending
         var fits = ends is null ? !Worsens(last, place) : ends.IsTop == place.IsTop && ends.Role != Role.Neutral || ends == place;
         if (last.Move is { IsSubmission: true } || !fits)
             return null;
+        // "I go for the back, she rolls, I'm in her half guard": that is no back.
+        if (last.Move?.Kind == MoveKind.BackTake && place.IsGuard)
+            return null;
         // "Tried to pass, got stuck in his knee shield": that is no pass.
         if (
             last is { Move.Kind: MoveKind.Pass, Outcome: Outcome.Stopped, Claim.IsTried: true }

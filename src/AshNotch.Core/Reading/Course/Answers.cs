@@ -144,6 +144,9 @@ internal static class Answers
                 : null,
         };
         var answered = state.With(index, put);
+        // "I bridged twice, nothing": neither of them.
+        for (var i = index - 1; held.Claim.Times > 1 && i >= state.First && state.Events[i].Claim == held.Claim; i--)
+            answered = answered.With(i, put);
         if (index == state.Events.Count - 1)
             answered = answered with { Now = landed ? put.To ?? held.From ?? held.Before : held.From ?? held.Before };
         if (outcome == held.Outcome || held.Outcome != Outcome.Landed)

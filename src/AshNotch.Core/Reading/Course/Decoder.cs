@@ -34,6 +34,9 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     /// <summary>Both on their feet.</summary>
     public Place? Standing { get; } = vocabulary.Position("standing")?.As(Role.Neutral);
 
+    /// <summary>The open guard, of whoever plays it.</summary>
+    public Place? OpenGuard { get; } = vocabulary.Position("open-guard")?.As(Role.Bottom);
+
     /// <summary>What makes the other one fall where they are; null when nothing does.</summary>
     public Move? Felling(Place? now, Who by) =>
         now?.Id == PlaceId.Standing ? Takedown

@@ -63,7 +63,7 @@ internal static class Moves
                 yield break;
             }
         }
-        foreach (var same in NoNewOnes(state, claim))
+        foreach (var same in NoNewOnes(decoder, state, claim))
             yield return same;
         var again = 0.0;
         foreach (var merged in Merging.Ways(decoder, state, claim))
@@ -76,7 +76,7 @@ internal static class Moves
     }
 
     // Courses on which the move is no event of its own, but what another came to.
-    private static IEnumerable<State> NoNewOnes(State state, Claim claim)
+    private static IEnumerable<State> NoNewOnes(Decoder decoder, State state, Claim claim)
     {
         var move = claim.Move!;
         var last = state.Events.Count - 1;
@@ -89,6 +89,15 @@ internal static class Moves
             yield return state.With(last, tap with { Move = move, Span = new Span(tap.Span.Start, claim.Span.End) }).Plus(-0.5);
         if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
             yield return state.Plus(state.Now is null || state.Now.Id == PlaceId.Standing ? 0.9 : 0.4);
+        // "I have closed guard and I open it": whose guard it is opens nobody's.
+        if (
+            move.Id.Value == "open-the-guard"
+            && state.Now is { Position.Id: "closed-guard" } closed
+            && claim.Whos is [{ } opener]
+            && closed.SeenBy(opener.Is).IsBottom
+            && decoder.OpenGuard is { } open
+        )
+            yield return (state with { Now = open.SeenBy(opener.Is) }).Plus(opener.Cost + Weights.Of("plain-landed") - 0.1);
         // "She goes for the sweep and I sit down": that is how it came off.
         if (
             move.Id.Value == "sit-to-guard"
