@@ -40,6 +40,9 @@ public class CourseTests
     [InlineData("I passed. Then I got mount.", 2)]
     [InlineData("I swept him with a scissor sweep.", 1)]
     [InlineData("I passed, knee cut.", 1)]
+    [InlineData("I hit the duck under and ended up behind her.", 1)]
+    [InlineData("He does a pendulum. And I'm mounted.", 1)]
+    [InlineData("He took mount. The mount's gone.", 1)]
     public void What_is_told_twice_or_more_exactly_is_one_event(string text, int events) =>
         Assert.Equal(events, Rooms.Courses(text)[0].Events.Count);
 
@@ -49,6 +52,16 @@ public class CourseTests
     [InlineData("If I had wanted the armbar, he had defended.", "")]
     [InlineData("He wanted the kimura again, but he could not get it.", "partner kimura stopped")]
     public void What_was_wanted_and_did_not_come_off_was_tried(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
+    [InlineData("I have closed guard and I open it for no reason. He knee cuts.", "partner knee-cut-pass landed")]
+    [InlineData("I was in his closed guard. I opened it.", "me open-the-guard landed")]
+    [InlineData(
+        "I am in her guard. I go for the back, she rolls, I'm in her half guard.",
+        "me back-take stopped | me half-guard/top landed"
+    )]
+    [InlineData("He had mount. From half guard he passed.", "partner guard-pass landed")]
+    public void Where_they_are_says_what_was_no_event(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
     [InlineData("I had side control. Coach told me to take the back, and I did.", "me back-take landed")]
@@ -85,6 +98,12 @@ public class CourseTests
         "His first choke was across the jaw. On the second he had the arm under the chin; that one was close.",
         "partner choke stopped | partner choke near"
     )]
+    [InlineData("I go for a toreando, first try stopped, second try landed.", "me toreando-pass stopped | me toreando-pass landed")]
+    [InlineData("He hit the kimura and I tapped. The same again on the left.", "partner kimura tap | partner kimura tap")]
+    [InlineData(
+        "He smash passed me. I got my knee back. Then he did the same.",
+        "partner smash-pass landed | me knee-in landed | partner smash-pass landed"
+    )]
     public void Another_try_is_an_event_of_its_own(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
@@ -94,6 +113,9 @@ public class CourseTests
     [InlineData("I am in her closed guard. She goes for the sweep and I sit down.", "partner sweep landed")]
     [InlineData("He has mount. I trap a foot and he is on his back.", "me bridge-and-roll landed")]
     [InlineData("I had mount. She bridged as I reached, and I ended up underneath.", "partner bridge-and-roll landed")]
+    [InlineData("He shot a single, I sprawled, he kept the leg, and I went down.", "partner single-leg landed | me sprawl landed")]
+    [InlineData("He bear-hugged me, and I was on the floor.", "partner body-lock landed | partner takedown landed")]
+    [InlineData("He had kesa. I bridged and rolled him.", "me bridge-and-roll landed")]
     public void Who_falls_was_swept_or_taken_down(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
@@ -107,6 +129,8 @@ public class CourseTests
         "He snapped me down twice and I hit a high crotch.",
         "partner snap-down landed | partner snap-down landed | me high-crotch landed"
     )]
+    [InlineData("She hit me with 2 leg drags.", "partner leg-drag-pass landed | partner leg-drag-pass landed")]
+    [InlineData("He had mount. I bridged twice, nothing.", "me bridge stopped | me bridge stopped")]
     public void What_was_counted_is_named_one_by_one(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]

@@ -55,6 +55,23 @@ internal static class People
             : null;
     }
 
+    /// <summary>Names that the telling itself gives: "rolled with Lasse", "against Kim". They are nobody's misspelt lasso.</summary>
+    public static IEnumerable<string> Introduced(IReadOnlyList<Word> words, string text, Func<Word, bool> isStrange) =>
+        Enumerable
+            .Range(1, Math.Max(0, words.Count - 1))
+            .Where(i =>
+                char.IsUpper(text[words[i].Start])
+                && words[i].Text.Length > 2
+                && !words[i].AfterPause
+                && isStrange(words[i])
+                && (
+                    words[i - 1].Text is "vs" or "versus" or "against"
+                    || words[i - 1].Text is "with" or "w"
+                        && Enumerable.Range(Math.Max(0, i - 5), Math.Min(i, 5)).Any(w => Grammar.Is("rolling", words[w].Text))
+                )
+            )
+            .Select(i => words[i].Text);
+
     /// <summary>Whether a person named here only shares the sentence: "I rolled with the purple belt".</summary>
     public static bool IsObject(string text) => Objects.Contains(text);
 

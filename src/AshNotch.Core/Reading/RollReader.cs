@@ -25,6 +25,7 @@ public static class RollReader
         if (words.Count == 0)
             return new RollRead([], [], [], [], []);
         var names = Word.Split(partnerName ?? "").Select(w => w.Text).Where(w => w.Length > 1 && !Grammar.Is("no-name", w)).ToHashSet();
+        names.UnionWith(People.Introduced(words, text, book.IsStrange));
         var found = book.Find(words, names);
         var clauses = Parser.Clauses(words, new Scanner(words, text, found, names, book.Vocabulary, book.IsStrange).Items());
         var claimant = new Claimant(words);

@@ -192,6 +192,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>Of a place: said by itself of where what was told before began.</summary>
     public bool IsOrigin { get; init; }
 
+    /// <summary>A sentence opens with it.</summary>
+    public bool IsSentenceOpener { get; init; }
+
     /// <summary>It was heard, not read as it is spelled.</summary>
     public bool IsByEar { get; init; }
 

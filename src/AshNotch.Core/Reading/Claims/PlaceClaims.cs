@@ -41,6 +41,7 @@ internal static class PlaceClaims
             IsByEar = use.Found.ByEar,
             IsJoined = !clause.NewSentence && clause.Subject is null,
             IsOrigin = it.Verb is null && use.Lead == "from" && clause.Subject is null,
+            IsSentenceOpener = clause.NewSentence && use.Found.First - clause.First <= 2,
             IsBare = it.Verb is null && use.Lead.Length == 0,
             IsAgain = clause.Items.Any(i => it.Words[i.First].Text is "again"),
         };

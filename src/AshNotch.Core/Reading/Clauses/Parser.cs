@@ -432,7 +432,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         }
         var passive = be && forms.IsParticiple(item);
         now.Verbs.Add(new VerbUse(item, not, unable, passive));
-        not = unable = be = false;
+        not = unable = false;
+        // "I was nearly swept".
+        be = be && item.Is(Act.Nears) && item.After - item.First == 1;
     }
 
     private void HearName(int at)

@@ -97,6 +97,9 @@ internal static class Placings
             if (begun.Outcome != Outcome.Landed)
                 yield break;
         }
+        // "From combat base he tried to fold me": where they were, which nobody had told.
+        if (claim.IsOrigin && claim.IsSentenceOpener && state.Now is not null && state.Now != place)
+            yield return (state with { Now = place }).Plus(Gaining.Apart(state.Now, place) + Weights.Of("new-place-reached"));
         if (state.Now == place)
         {
             var isHold = state.Last is { Move.Id.Value: "sprawl", IsToSaid: false } && claim.Coming == Coming.Reaches;
