@@ -1,4 +1,3 @@
-using System.Buffers;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
@@ -10,12 +9,10 @@ namespace AshNotch.Core.Reading.Clauses;
 /// <param name="items">What each of them is.</param>
 internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> items)
 {
-    private static readonly SearchValues<char> Stops = SearchValues.Create(".;!?\n");
-    private static readonly SearchValues<char> Pauses = SearchValues.Create(",:()+&\"");
-
     private const int MostItems = 60;
 
     private readonly Forms forms = new(words);
+    private readonly Headings headings = new(words);
     private readonly Neighbours around = new(words, items);
     private readonly List<Clause> clauses = [];
     private Clause now = new() { NewSentence = true, NewLine = true };
@@ -31,7 +28,6 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private bool carriedJust;
     private bool toJust;
     private Party? ordinalOf;
-    private bool? hasTurns;
 
     /// <summary>The clauses of the items, in order.</summary>
     public static List<Clause> Clauses(IReadOnlyList<Word> words, IReadOnlyList<Item> items)
@@ -47,7 +43,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     {
         var item = items[at];
         if (item.First > 0)
-            Pause(words[item.First].Before, words[item.First].HasEmoji);
+            Breathe(words[item.First].Before, words[item.First].HasEmoji);
         // What leads on to a name says how the next is meant, and settles nothing yet.
         if (item.Part is Part.Owner or Part.Determiner or Part.Preposition)
         {
@@ -194,68 +190,39 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         && (items[at + 1].Acts || around.IsFollowedByVerb(at + 1))
         && now is { Subject: null, Verbs.Count: 0, Names.Count: 1 };
 
-    private void Pause(string before, bool emoji)
+    private void Breathe(string before, bool emoji)
     {
-        // Two stops or three are a breath, not an end.
-        var breath = before.Contains("..", StringComparison.Ordinal) && !before.Contains('\n');
-        var stop = !breath && before.AsSpan().ContainsAny(Stops);
-        soft |= breath;
-        var arrow =
-            before.Contains('>')
-            || before.Contains('→')
-            || before.Contains(" - ")
-            || before.Contains('–')
-            || before.Contains('—')
-            || before.Contains(" / ");
-        if (stop || arrow)
+        var pause = Pause.Of(before, emoji);
+        soft |= pause.IsBreath;
+        if (pause.IsStop || pause.IsArrow)
         {
             Close();
-            now.NewSentence = stop;
+            now.NewSentence = pause.IsStop;
             now.NewLine = before.Contains('\n');
-            if (arrow)
+            if (pause.IsArrow)
                 now.Link = "then";
             soft = false;
             return;
         }
-        // "Oak (blue, 60): ...": whom the roll was with acts in nothing yet, unless the lines go by turns.
-        if (now is { NewLine: true, IsFull: false } && HeadAt() is { } h && h + 1 < now.Items.Count && IsHeading(now.Items[h], before))
+        if (headings.IsOne(now, before))
         {
             now.IsHeading = true;
             Close();
             now.NewSentence = true;
             return;
         }
-        var pause = breath || emoji || before.AsSpan().ContainsAny(Pauses);
-        soft |= pause;
-        if (pause)
-        {
-            // "Swept me straight over, mount".
-            if (Grammar.Is("adverb", lead))
-                lead = "";
-            owner = null;
-            determined = false;
-            be = false;
-            if (now.Denies)
-                Close();
-        }
-        if (before.Contains('&') || before.Contains('+'))
-            soft = true;
+        soft |= pause.IsShort || pause.Adds;
+        if (!pause.IsShort)
+            return;
+        // "Swept me straight over, mount".
+        if (Grammar.Is("adverb", lead))
+            lead = "";
+        owner = null;
+        determined = false;
+        be = false;
+        if (now.Denies)
+            Close();
     }
-
-    private bool IsPronoun(Item head) =>
-        head.After - head.First == 1
-        && (head.Acts || Grammar.Is("me-object", words[head.First].Text) || Grammar.Is("partner-object", words[head.First].Text));
-
-    // "Oak ...", "R3 Oak ...".
-    private int? HeadAt() =>
-        now.Items is [{ Part: Part.Person }, ..] ? 0
-        : now.Items is [{ Part: Part.Word }, { Part: Part.Person }, ..] ? 1
-        : null;
-
-    private bool IsHeading(Item head, string before) => before.Contains(':') && !IsPronoun(head) && !(hasTurns ??= HasTurns());
-
-    // "Me: ...", "Oak: ...".
-    private bool HasTurns() => words.Zip(words.Skip(1)).Any(w => w.First.Text == "me" && w.Second.Before.Contains(':'));
 
     private void Take(Item item)
     {
@@ -452,13 +419,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         var isIng = forms.EndsIn(name, "ing");
         var passive = name.Move is not null && !determined && IsPassive(items[at], last);
         // "Oak: got swept": the one who writes was.
-        if (
-            passive
-            && now.NewLine
-            && HeadAt() is { } h
-            && h + 1 < now.Items.Count
-            && IsHeading(now.Items[h], words[now.Items[h + 1].First].Before)
-        )
+        if (passive && headings.Opens(now))
             now.Subject = null;
         var acts = name.Move is not null && !determined && !passive && IsDeed(at, last, isIng);
         var close = CutsBefore(name, last, acts || passive);

@@ -179,74 +179,25 @@ internal static class Answers
         return state.Plus(Weights.Of("answer-missed") * (isSure ? 3 : 1));
     }
 
-    private static State? Finished(State state, Claim claim)
-    {
-        for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - Farthest - 1); i--)
-            if (state.Events[i] is { Move.Kind: MoveKind.Takedown, Outcome: Outcome.Stopped } held && held.By == claim.Whos[0].Is)
-            {
-                var end = Landing.End(held.Move, held.By, held.From ?? held.Before);
-                var done = held with
-                {
-                    Outcome = Outcome.Landed,
-                    To = end,
-                    IsOpen = false,
-                    Why = held.Why.Add(new Because(claim.Span, "says how it came out")),
-                };
-                return state.With(i, done) with { Now = end };
-            }
-            else if (state.Events[i].Outcome == Outcome.Landed && state.Events[i].Move is not ({ Stays: true } or { Id.Value: "sprawl" }))
-                return null;
-        return null;
-    }
-
-    // "He bear-hugged me, and I was on the floor": nothing but grips were told.
-    private static bool IsOnlyGripped(State state) =>
-        state.Start is null
-        && state.Events.Count - state.First <= Farthest
-        && state.Events.Skip(state.First).All(e => e.Move is { Stays: true });
-
     // Nothing that was told fits it.
     private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
     {
-        // "He shot, I sprawled, he kept the leg and I went down": he finished it after all.
-        if (claim.IsFall && Finished(state, claim) is { } finished)
+        if (Falls.Of(decoder, state, claim) is { } fallen)
         {
-            yield return finished;
+            foreach (var next in fallen)
+                yield return next;
             yield break;
         }
-        // "I lift him and he goes over": who played the guard swept, who stood took down.
-        if (
-            !claim.IsFall
-            || (state.Now ?? (state.IsFresh || IsOnlyGripped(state) ? decoder.Standing : null)) is not { } before
-            || decoder.Felling(before, claim.Whos[0].Is) is not { } felling
-        )
-        {
-            // That somebody tapped or was stopped speaks of something told; who is said to have got out has not tapped.
-            var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : (Who?)null;
-            var tapped =
-                claim is { Reply: Outcome.Stopped, IsWhoSaid: true }
-                && state.HasLately(e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == by, Farthest);
-            yield return state.Plus(
-                tapped ? 3 * Weights.Of("answer-missed")
-                : claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap")
-                : Weights.Of("answer-lost")
-            );
-            yield break;
-        }
-        var felled = new Event(claim, claim.Whos[0].Is, felling, Outcome.Landed)
-        {
-            From = before,
-            Before = before,
-            To = Landing.End(felling, claim.Whos[0].Is, before),
-            IsOpen = true,
-        };
-        yield return state with
-        {
-            Events = state.Events.Add(felled),
-            Now = felled.To,
-            Start = state.Events.Count == state.First ? state.Start ?? before : state.Start,
-        };
-        yield return state.Plus(1);
+        // That somebody tapped or was stopped speaks of something told; who is said to have got out has not tapped.
+        var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : (Who?)null;
+        var tapped =
+            claim is { Reply: Outcome.Stopped, IsWhoSaid: true }
+            && state.HasLately(e => e is { Outcome: Outcome.Tap, IsOpen: true } && e.By == by, Farthest);
+        yield return state.Plus(
+            tapped ? 3 * Weights.Of("answer-missed")
+            : claim is { Reply: Outcome.Tap, IsWhoSaid: true } ? Weights.Of("answer-lost-tap")
+            : Weights.Of("answer-lost")
+        );
     }
 
     // "The second one was blocked": what was tried last, tried once more.

@@ -12,14 +12,8 @@ internal static class Merging
     /// <summary>The courses; none when it can only be a new one.</summary>
     public static IEnumerable<State> Ways(Decoder decoder, State state, Claim claim)
     {
-        foreach (var came in CameUp(state, claim))
+        foreach (var came in CameOff.Ways(decoder, state, claim))
             yield return came;
-        if (GotBehind(state, claim) is { } behind)
-            yield return behind;
-        if (RolledOver(decoder, state, claim) is { } rolled)
-            yield return rolled;
-        if (ThereAlready(state, claim) is { } there)
-            yield return there;
         if (OneOfSeveral(state, claim) is { } counted)
         {
             yield return counted;
@@ -34,82 +28,9 @@ internal static class Merging
                 yield return told.Plus(cost);
     }
 
-    private static double? CostOf(Claim claim, Who by) =>
+    /// <summary>What it costs that somebody did what a claim says; null when it says that somebody else did.</summary>
+    public static double? CostOf(Claim claim, Who by) =>
         claim.Whos.Count == 0 ? 0.1 : claim.Whos.Where(w => w.Is == by).Select(w => (double?)w.Cost).FirstOrDefault();
-
-    // "Shot a double and got on top", "tilted him and came up": that it came off.
-    private static IEnumerable<State> CameUp(State state, Claim claim)
-    {
-        if (
-            claim.Move!.Id.Value != "come-up-on-top"
-            || state.Last is not { Move.Kind: MoveKind.Sweep or MoveKind.Takedown } under
-            || !under.IsOpen && under.Outcome != Outcome.Landed
-        )
-            yield break;
-        foreach (var (who, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Moves.Either)
-        foreach (var to in Moves.Maybe(claim.ToOf?.Invoke(who) ?? claim.To))
-        {
-            if (who != under.By)
-                continue;
-            var there = to.Is ?? under.To ?? Landing.End(under.Move!, who, under.From ?? under.Before);
-            var came = under with { Outcome = Outcome.Landed, To = there, IsToSaid = under.IsToSaid || to.Is is not null };
-            yield return (state.With(state.Events.Count - 1, came) with { Now = there ?? state.Now }).Plus(
-                whoCost + to.Cost + Weights.Of("came-up")
-            );
-        }
-    }
-
-    // "I bridged and rolled him": one escape.
-    private static State? RolledOver(Decoder decoder, State state, Claim claim) =>
-        claim is { IsWeak: true, Move.Id.Value: "sweep" }
-        && state.Last is { Move.Id.Value: "bridge", IsOpen: true } bridged
-        && decoder.BridgeAndRoll is { } roll
-        && CostOf(claim, bridged.By) is { } cost
-        && Landing.End(roll, bridged.By, bridged.From ?? bridged.Before) is var end
-            ? (
-                state.With(
-                    state.Events.Count - 1,
-                    bridged with
-                    {
-                        Move = roll,
-                        Outcome = Outcome.Landed,
-                        To = end,
-                        Span = Around(bridged.Span, claim.Span),
-                    }
-                ) with
-                {
-                    Now = end ?? state.Now,
-                }
-            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
-            : null;
-
-    // "He does a pendulum. And I'm mounted": the sweep led there.
-    private static State? ThereAlready(State state, Claim claim) =>
-        state is { Last: { Outcome: Outcome.Landed, Move: { Stays: false } } led, Now: { } now }
-        && led.To == now
-        && claim.Move!.To?.SeenBy(led.By) == now
-        && Entry.IsNamedFor(claim.Move, now)
-        && CostOf(claim, led.By) is { } cost
-            ? state
-                .With(state.Events.Count - 1, led with { Span = Around(led.Span, claim.Span) })
-                .Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
-            : null;
-
-    // "Hit the arm drag and was behind him": that it came off.
-    private static State? GotBehind(State state, Claim claim) =>
-        claim is { IsWeak: true, Move.Id.Value: "go-behind" }
-        && state.Last is { Move: { } move, IsOpen: true } led
-        && move.Id.Value != "go-behind"
-        && Landing.End(move, led.By, led.From ?? led.Before) is { Position.Family: Family.Back or Family.Turtle } there
-        && there.SeenBy(led.By).IsTop
-        && CostOf(claim, led.By) is { } cost
-            ? (
-                state.With(state.Events.Count - 1, led with { Outcome = Outcome.Landed, To = led.To ?? there, IsOpen = false }) with
-                {
-                    Now = led.To ?? there,
-                }
-            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
-            : null;
 
     // "Swept me three times: butterfly, butterfly, old school": each names one of them. "Passed me twice with the knee cut": all of them.
     private static State? OneOfSeveral(State state, Claim claim)
@@ -194,7 +115,8 @@ internal static class Merging
         }
     }
 
-    private static Span Around(Span one, Span other) => new(Math.Min(one.Start, other.Start), Math.Max(one.End, other.End));
+    /// <summary>All the words of two spans.</summary>
+    public static Span Around(Span one, Span other) => new(Math.Min(one.Start, other.Start), Math.Max(one.End, other.End));
 
     // "Swept him, scissor sweep"; "he comes up, waiter sweep".
     private static bool IsMoreExact(Claim claim, Event last) =>

@@ -1,0 +1,36 @@
+using AshNotch.Core.Reading.Words;
+
+namespace AshNotch.Core.Reading.Clauses;
+
+/// <summary>"Oak (blue, 60): ...": whom the roll was with, said at the head of a line. He acts in nothing yet, unless the lines go by turns.</summary>
+/// <param name="words">The words.</param>
+internal sealed class Headings(IReadOnlyList<Word> words)
+{
+    private bool? hasTurns;
+
+    /// <summary>Whether what a clause holds so far is a heading, when this stands after it.</summary>
+    public bool IsOne(Clause clause, string after) =>
+        clause is { NewLine: true, IsFull: false } && After(clause) is { } head && Ends(head, after);
+
+    /// <summary>Whether a clause began with one.</summary>
+    public bool Opens(Clause clause) =>
+        clause.NewLine && After(clause) is { } head && Ends(head, words[clause.Items[clause.Items.IndexOf(head) + 1].First].Before);
+
+    // "Oak ...", "R3 Oak ...", with something told after it.
+    private static Item? After(Clause clause) =>
+        clause.Items switch
+        {
+            [{ Part: Part.Person } head, _, ..] => head,
+            [{ Part: Part.Word }, { Part: Part.Person } head, _, ..] => head,
+            _ => null,
+        };
+
+    private bool Ends(Item head, string after) => after.Contains(':') && !IsPronoun(head) && !(hasTurns ??= HasTurns());
+
+    private bool IsPronoun(Item head) =>
+        head.After - head.First == 1
+        && (head.Acts || Grammar.Is("me-object", words[head.First].Text) || Grammar.Is("partner-object", words[head.First].Text));
+
+    // "Me: ...", "Oak: ...".
+    private bool HasTurns() => words.Zip(words.Skip(1)).Any(w => w.First.Text == "me" && w.Second.Before.Contains(':'));
+}
