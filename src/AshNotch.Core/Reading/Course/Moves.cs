@@ -84,7 +84,7 @@ internal static class Moves
         if (
             state is { IsFresh: true, Events: [.., { Move: null, Outcome: Outcome.Tap } tap] }
             && move.IsSubmission
-            && claim is { IsWhoSaid: false, IsJoined: true }
+            && claim is { IsWhoSaid: false, IsTried: false } and ({ IsJoined: true } or { IsBare: true })
         )
             yield return state.With(last, tap with { Move = move, Span = new Span(tap.Span.Start, claim.Span.End) }).Plus(-0.5);
         if (claim.IsWeak && move.Id.Value is "sit-to-guard" or "stand-up-escape")
