@@ -141,7 +141,9 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
     private static Ending? Finished(MoveUse it)
     {
         var sub = it.Move.IsSubmission;
-        if (sub && (it.Verb is { } verb && verb.Is(Act.Finishes) || it.Clause.Does(Act.Taps)))
+        // "Tapped to pressure": the name says so itself.
+        var named = it.Words[it.Use.Found.First].Text.StartsWith("tapped", StringComparison.Ordinal);
+        if (sub && (it.Verb is { } verb && verb.Is(Act.Finishes) || it.Clause.Does(Act.Taps) || named))
             return Is(Outcome.Tap);
         if (it.Verbs.Any(v => v.Is(Act.Threatens) && !v.Is(Act.Gets)))
             return Is(Outcome.Threatened, open: true);

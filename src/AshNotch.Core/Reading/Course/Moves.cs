@@ -271,7 +271,7 @@ internal static class Moves
     {
         // Who is underneath holds nobody from behind.
         if (at is { } held && move.Stays)
-            return move.From.Count > 0 && move.From.All(f => f.IsTop) && held.SeenBy(by).IsBottom ? Weights.Of("fit-odd") : 0;
+            return move.From.Count > 0 && !move.From.Any(f => f.IsBottom) && held.SeenBy(by).IsBottom ? Weights.Of("fit-odd") : 0;
         if (at is null)
             return 0;
         if (Landing.CanStart(move, at, by) && move.From.Count > 0)
