@@ -67,7 +67,9 @@ internal static class People
                 && (
                     words[i - 1].Text is "vs" or "versus" or "against"
                     || words[i - 1].Text is "with" or "w"
-                        && Enumerable.Range(Math.Max(0, i - 5), Math.Min(i, 5)).Any(w => Grammar.Is("rolling", words[w].Text))
+                        && Enumerable
+                            .Range(Math.Max(0, i - 5), Math.Min(i, 5))
+                            .Any(w => Grammar.Is("rolls-rolling", words[w].Text) || Grammar.Is("rolls-rounds", words[w].Text))
                 )
             )
             .Select(i => words[i].Text);

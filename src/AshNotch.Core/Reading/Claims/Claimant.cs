@@ -31,9 +31,6 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     /// <summary>The claims of a clause.</summary>
     public IReadOnlyList<Claim> Of(Clause clause)
     {
-        // "Coach Hana passed my guard": who does it to me is the one I roll with.
-        if (clause.Subject == Party.Other && clause.Names.Any(n => n.IsVerb && (n.Within ?? n.To ?? PlaceOwner(clause, n)) == Party.Me))
-            clause.Subject = Party.Partner;
         var mood = Mood = moods.Of(clause);
         var owned = OwnedBy(clause);
         if (owned is not null)
@@ -157,9 +154,6 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             return joined;
         return MoveUse.Of(clause.Subject) ?? (keeps ? joined : null);
     }
-
-    private static Party? PlaceOwner(Clause clause, NameUse done) =>
-        clause.Names.FirstOrDefault(n => n.Found.Position is not null && n.Found.First == done.Found.After + 1)?.Owner;
 
     private bool IsLabelled(Clause clause) =>
         clause is { NewSentence: true, Subject: null }

@@ -177,6 +177,16 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         )
         && Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => Grammar.Is("surely-done", it.Words[i].Text));
 
+    /// <summary>"Got the pass", "passed with a smash pass": the verb says that it came off.</summary>
+    public static bool IsSaidDone(MoveUse it) =>
+        it.IsMeans
+            && it.Clause.Names.Any(n =>
+                n is { IsVerb: true, Not: false }
+                && n.Found.First < it.Use.Found.First
+                && Grammar.Is("surely-done", it.Words[n.Found.First].Text)
+            )
+        || !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !it.Clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets));
+
     /// <summary>"The sweep worked".</summary>
     public static bool IsSaidToWork(MoveUse it) =>
         it.Clause.Verbs.Any(v => v.Is(Act.Works) && (it.Use.Leads || v.Item.First > it.Use.Found.First));

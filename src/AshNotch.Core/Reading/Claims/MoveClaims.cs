@@ -76,15 +76,7 @@ internal static class MoveClaims
                 && (clause.Items.Any(i => i.Part == Part.Be) || it.Words[clause.Items[0].First].Text == "its"),
             IsCounter = clause.Verbs.Any(v => it.Words[v.Item.First].Text.StartsWith("counter", StringComparison.Ordinal)),
             IsBare = it.Verb is null && !it.Use.IsVerb,
-            IsDone =
-                // "Passed with a smash pass": "passed" says so.
-                it.IsMeans
-                    && clause.Names.Any(n =>
-                        n is { IsVerb: true, Not: false }
-                        && n.Found.First < it.Use.Found.First
-                        && Grammar.Is("surely-done", it.Words[n.Found.First].Text)
-                    )
-                || !it.Use.IsVerb && it.Verb is { } done && done.Is(Act.Gets) && !clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
+            IsDone = Ending.IsSaidDone(it),
             IsTried = it.IsTry || clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets)),
             IsSentence =
                 clause is { NewSentence: true, Subject: not null }

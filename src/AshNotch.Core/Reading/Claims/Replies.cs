@@ -127,7 +127,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             || clause is { Names.Count: 0, Verbs: [{ Not: false } did] }
                 && subject is not null
                 && same
-                && words[did.Item.First].Text is "did" or "does";
+                && Grammar.Is("auxiliary", words[did.Item.First].Text);
         return isLike
             ? new Claim(ClaimKind.Reply, span)
             {

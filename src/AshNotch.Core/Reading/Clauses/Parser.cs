@@ -13,6 +13,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
 
     private readonly Forms forms = new(words);
     private readonly Headings headings = new(words);
+    private readonly Acting acting = new(words, items);
     private readonly Neighbours around = new(words, items);
     private readonly List<Clause> clauses = [];
     private Clause now = new() { NewSentence = true, NewLine = true };
@@ -240,35 +241,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         var item = items[at];
         // "At the start Oak hit it": a preposition speaks of what stands next to it.
         var lead = at > 0 && (items[at - 1].Part is Part.Preposition or Part.Verb || item.Suffers) ? this.lead : "";
-        var begins = now.Items.Count == 0 || soft && !now.IsFull;
-        var line =
-            item.Suffers
-            && (begins || soft)
-            && at + 1 < items.Count
-            && (words[items[at + 1].First].Before.IndexOfAny([':', '→', '>']) >= 0 || now.NewLine && now.Items.Count == 0);
-        // "With him shooting and me doing the guillotine".
-        var participial =
-            item.Suffers
-            && at > 0
-            && at + 1 < items.Count
-            && (items[at - 1] is { Part: Part.Preposition, Text: "with" } or { Part: Part.Link, Kind: "and" })
-            && items[at + 1].Part is Part.Verb or Part.Name
-            && words[items[at + 1].First].Text.EndsWith("ing", StringComparison.Ordinal);
-        // "You see him get the hook".
-        var seen =
-            item.Suffers
-            && at > 0
-            && at + 1 < items.Count
-            && items[at + 1].Part is Part.Verb or Part.Name
-            && Grammar.Is("seeing", words[items[at - 1].After - 1].Text);
-        var acts =
-            item.Acts
-            || line
-            || seen
-            || participial
-            || !item.Suffers && (begins || soft || lead.Length == 0 && now.Verbs.Count == 0 && now.Names.Count == 0)
-            || !item.Suffers && lead is "" or "out" or "off" or "in" or "up" or "down" && around.IsFollowedByVerb(at);
-        if (acts)
+        if (acting.Is(at, lead, soft, now))
         {
             // "The sweep that he hit": he did it.
             if (
@@ -520,6 +493,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
 
     private void Close()
     {
+        // "Coach Hana passed my guard": who does it to me is the one I roll with.
+        if (now.Subject == Party.Other && now.Names.Any(IsDoneToMe))
+            now.Subject = Party.Partner;
         if (now.Items.Count > 0)
             clauses.Add(now);
         if (now.IsFull)
@@ -529,6 +505,13 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         lead = "";
         determined = not = unable = be = subjectJust = toJust = false;
     }
+
+    private bool IsDoneToMe(NameUse done) =>
+        done.IsVerb
+        && (
+            (done.Within ?? done.To) == Party.Me
+            || now.Names.Any(n => n is { Owner: Party.Me, Found.Position: not null } && n.Found.First == done.Found.After + 1)
+        );
 
     private bool IsChain(int at)
     {

@@ -12,7 +12,7 @@ internal static class CameOff
     {
         foreach (var came in CameUp(state, claim))
             yield return came;
-        foreach (var one in new[] { GotBehind(state, claim), RolledOver(decoder, state, claim), ThereAlready(state, claim) })
+        foreach (var one in new[] { GotBehind(state, claim), RolledOver(decoder, state, claim), ThereAlready(decoder, state, claim) })
             if (one is not null)
                 yield return one;
     }
@@ -44,35 +44,25 @@ internal static class CameOff
         claim is { IsWeak: true, Move.Id.Value: "sweep" }
         && state.Last is { Move.Id.Value: "bridge", IsOpen: true } bridged
         && decoder.BridgeAndRoll is { } roll
-        && Merging.CostOf(claim, bridged.By) is { } cost
-        && Landing.End(roll, bridged.By, bridged.From ?? bridged.Before) is var end
-            ? (
-                state.With(
-                    state.Events.Count - 1,
-                    bridged with
-                    {
-                        Move = roll,
-                        Outcome = Outcome.Landed,
-                        To = end,
-                        Span = Merging.Around(bridged.Span, claim.Span),
-                    }
-                ) with
+            ? Put(
+                state,
+                claim,
+                bridged with
                 {
-                    Now = end ?? state.Now,
+                    Move = roll,
+                    Outcome = Outcome.Landed,
+                    To = Landing.End(roll, bridged.By, bridged.From ?? bridged.Before),
+                    Span = Merging.Around(bridged.Span, claim.Span),
                 }
-            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+            )
             : null;
 
     // "He does a pendulum. And I'm mounted": the sweep led there.
-    private static State? ThereAlready(State state, Claim claim) =>
+    private static State? ThereAlready(Decoder decoder, State state, Claim claim) =>
         state is { Last: { Outcome: Outcome.Landed, Move: { Stays: false } } led, Now: { } now }
         && led.To == now
-        && claim.Move!.To?.SeenBy(led.By) == now
-        && Entry.IsNamedFor(claim.Move, now)
-        && Merging.CostOf(claim, led.By) is { } cost
-            ? state
-                .With(state.Events.Count - 1, led with { Span = Merging.Around(led.Span, claim.Span) })
-                .Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+        && decoder.Entry(now, led.By) == claim.Move
+            ? Put(state, claim, led with { Span = Merging.Around(led.Span, claim.Span) })
             : null;
 
     // "Hit the arm drag and was behind him": that it came off.
@@ -82,12 +72,14 @@ internal static class CameOff
         && move.Id.Value != "go-behind"
         && Landing.End(move, led.By, led.From ?? led.Before) is { Position.Family: Family.Back or Family.Turtle } there
         && there.SeenBy(led.By).IsTop
-        && Merging.CostOf(claim, led.By) is { } cost
-            ? (
-                state.With(state.Events.Count - 1, led with { Outcome = Outcome.Landed, To = led.To ?? there, IsOpen = false }) with
-                {
-                    Now = led.To ?? there,
-                }
-            ).Plus(cost + Weights.Of("plain-landed") + Weights.Of("came-up"))
+            ? Put(state, claim, led with { Outcome = Outcome.Landed, To = led.To ?? there, IsOpen = false })
+            : null;
+
+    // The course with the last move as it came off; null when the claim says that somebody else did it.
+    private static State? Put(State state, Claim claim, Event came) =>
+        Merging.CostOf(claim, came.By) is { } cost
+            ? (state.With(state.Events.Count - 1, came) with { Now = came.To ?? state.Now }).Plus(
+                cost + Weights.Of("plain-landed") + Weights.Of("came-up")
+            )
             : null;
 }

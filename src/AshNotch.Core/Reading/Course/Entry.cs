@@ -7,15 +7,6 @@ internal static class Entry
 {
     private const string Guard = "-guard";
 
-    /// <summary>Whether a move is named for the place it leads to.</summary>
-    public static bool IsNamedFor(Move move, Place place) => place.Position.Id.StartsWith(Rest(move.Id.Value), StringComparison.Ordinal);
-
-    private static string Rest(string id) =>
-        id == "back-take" ? "back-control"
-        : id.StartsWith("take-", StringComparison.Ordinal) ? id["take-".Length..]
-        : id.StartsWith("enter-", StringComparison.Ordinal) ? id["enter-".Length..]
-        : "?";
-
     /// <summary>The move; null when none is named so, or it would lead the other one there.</summary>
     public static Move? To(Place place, Who by, MatVocabulary vocabulary)
     {

@@ -78,7 +78,7 @@ internal static class EverydayNames
             return false;
         var owner = words[first].Text;
         // "Put her back in half guard".
-        if (before is "put" or "puts" && after is "in" or "into" or "to" || before is "patted" or "pats" or "slapped")
+        if (before is "put" or "puts" && after is "in" or "into" or "to" || Lists["no-the-back-after"].Contains(before))
             return false;
         if (before is not ("on" or "onto" or "flat" or "to"))
             return before is not ("in" or "at" or "behind") || owner == "the" && before == "in";
