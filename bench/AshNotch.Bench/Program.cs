@@ -3,18 +3,22 @@ using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show | behaviours] | learn | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
+// Usage: AshNotch.Bench [reading [show | behaviours] | learn | classes [FILE [show | ID]] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS]].
 // Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "learn" or "speed" or "attack" or "simulation" or "closed-loop"))
+if (name is not ("all" or "reading" or "learn" or "classes" or "speed" or "attack" or "simulation" or "closed-loop"))
 {
-    Console.Error.WriteLine($"There is no benchmark '{name}'; there are reading, learn, speed, attack, simulation and closed-loop.");
+    Console.Error.WriteLine(
+        $"There is no benchmark '{name}'; there are reading, learn, classes, speed, attack, simulation and closed-loop."
+    );
     return 2;
 }
 if (name is "all" or "reading")
     Reading.Run(args[Math.Min(1, args.Length)..]);
 if (name == "learn")
     Reading.Run(["learn"]);
+if (name is "all" or "classes")
+    Classes.Run(args.Length > 1 ? args[1] : Reading.File("classes.json"), args.Length > 2 ? args[2] : null);
 if (name is "all" or "simulation")
     Simulation.Run(args.Length > 1 && int.TryParse(args[1], out var count) ? count : 50);
 if (name is "all" or "closed-loop")

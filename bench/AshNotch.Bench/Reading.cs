@@ -56,10 +56,13 @@ internal static class Reading
 
     private static string Share(int part, int of) => (of == 0 ? 0 : (double)part / of).ToString("0.00", CultureInfo.InvariantCulture) + " ";
 
+    /// <summary>A file of annotated tellings.</summary>
+    public static string File(string name) => Path.Combine(Root(), "bench", "reading", name);
+
     private static string Root()
     {
         var directory = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(directory!.FullName, "global.json")))
+        while (!System.IO.File.Exists(Path.Combine(directory!.FullName, "global.json")))
             directory = directory.Parent;
         return directory.FullName;
     }

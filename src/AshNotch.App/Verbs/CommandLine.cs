@@ -60,9 +60,23 @@ public static class CommandLine
         places.SetAction(_ => output.Json(Views.VocabularyView.Of(vocabulary)));
 
         var partner = new Option<string?>("--partner") { Description = "The partner's nickname in the text.", HelpName = "NAME" };
+        var partners = new Option<string?>("--partners")
+        {
+            Description = "Nicknames of partners already known, with commas between them.",
+            HelpName = "A,B,...",
+        };
         var why = new Option<bool>("--why") { Description = "Say of each notch why it was read so." };
-        var read = new Command("read", "Read a retelling.") { file, partner, why };
-        read.SetAction(parsed => ReadVerb.Run(parsed.GetValue(file)!, parsed.GetValue(partner), parsed.GetValue(why), vocabulary, output));
+        var read = new Command("read", "Read a retelling.") { file, partner, partners, why };
+        read.SetAction(parsed =>
+            ReadVerb.Run(
+                parsed.GetValue(file)!,
+                parsed.GetValue(partner),
+                parsed.GetValue(partners)?.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) ?? [],
+                parsed.GetValue(why),
+                vocabulary,
+                output
+            )
+        );
 
         var aim = new Option<string>("--aim") { Description = "points, finish, survive or balanced.", DefaultValueFactory = _ => "points" };
         aim.AcceptOnlyFromAmong([.. Term.All<Aim>()]);

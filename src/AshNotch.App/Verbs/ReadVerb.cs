@@ -10,12 +10,12 @@ using AshNotch.Formats.Json;
 namespace AshNotch.App.Verbs;
 
 /// <summary>
-/// <c>read FILE [--partner NAME] [--why]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood.
+/// <c>read FILE [--partner NAME] [--partners A,B,...] [--why]</c>: a retelling, plain or captioned (SubRip, WebVTT), as mentions, exchanges and what was not understood.
 /// Offsets count in the words of the captions joined by blanks.
 /// </summary>
 internal static class ReadVerb
 {
-    public static int Run(string file, string? partner, bool why, MatVocabulary vocabulary, Output output)
+    public static int Run(string file, string? partner, IReadOnlyList<string> partners, bool why, MatVocabulary vocabulary, Output output)
     {
         using var reader = new StreamReader(output.Open(file), Encoding.UTF8);
         var check = new Checker();
@@ -27,8 +27,8 @@ internal static class ReadVerb
         var rolls = ClassReader.Read(
             captions?.Text ?? text,
             Phrasebook.Of(vocabulary),
-            partner is null ? [] : [new Partner { Id = partner, Name = partner }],
-            partner
+            [.. partners.Concat(partner is null ? [] : [partner]).Distinct().Select(p => new Partner { Id = p, Name = p })],
+            TellingAside.Nothing with { Partner = partner }
         );
         var read = RollRead.Join(rolls);
         if (captions is not null)
@@ -62,14 +62,10 @@ internal static class ReadVerb
                 {
                     r.Start,
                     r.End,
-                    With = r.With is null
-                        ? null
-                        : new
-                        {
-                            r.With.Name,
-                            r.With.Belt,
-                            r.With.Size,
-                        },
+                    With = r.With?.Name,
+                    Belt = r.With?.Belt,
+                    Size = r.With?.Size,
+                    r.Taps,
                 }),
                 Takeaways = read.Takeaways.Select(t => t.Text),
                 Questions = read.Questions.Select(q => new

@@ -1,51 +1,65 @@
 using AshNotch.Core.Reading.Names;
-using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Reading.Rounds;
+using AshNotch.Core.Reading.Taps;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Reading;
 
-/// <summary>Reads a telling that may hold several rolls: "Then with Oak ..." begins the next.</summary>
+/// <summary>Reads a telling that may hold several rolls: it is cut into them first, and each is read by itself.</summary>
 public static class ClassReader
 {
     /// <summary>Reads a text, at least one roll.</summary>
     /// <param name="text">The telling.</param>
     /// <param name="book">The names of places and moves, the user's own among them.</param>
     /// <param name="partners">The partners, so that their names are known.</param>
-    /// <param name="first">Id of the partner chosen beside the telling; holds for the first roll unless the telling says otherwise.</param>
+    /// <param name="aside">What was said beside it; its partner holds for the first roll unless the telling says otherwise.</param>
     /// <param name="stop">Nobody waits for it any more.</param>
     public static IReadOnlyList<ToldRoll> Read(
         string text,
         Phrasebook book,
         IReadOnlyList<Partner> partners,
-        string? first = null,
+        TellingAside? aside = null,
         CancellationToken stop = default
     )
     {
-        var plain = SaidAt.Of(text).Text;
-        var words = Word.Split(plain);
-        var people = partners.SelectMany(p => Word.Split(p.Name)).Select(w => w.Text).ToHashSet();
-        var trade = book.Find(words, people).SelectMany(f => Enumerable.Range(f.First, f.Count)).ToHashSet();
-        var partner = new PartnerListener(words, plain, trade, partners, book);
-        var openings = new RollListener(words, partner).Openings();
-        int IndexAt(int offset) => words.Count(w => w.Start < offset);
+        aside ??= TellingAside.Nothing;
+        var first = aside.Partner;
+        var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners);
+        var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
+        if (begins.Count == 0)
+            return [new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))];
         var rolls = new List<ToldRoll>();
-        ToldPartner? with = null;
-        var start = 0;
-        foreach (var opening in openings.Append(new RollOpening(text.Length, null)))
+        foreach (var (r, c) in begins.Index())
         {
-            var stretch = text[start..opening.Start];
-            var told = with ?? (rolls.Count > 0 || first is null ? partner.Only(IndexAt(start), IndexAt(opening.Start)) : null);
-            var read = RollReader.Read(stretch, book, NameOf(told, rolls.Count == 0 ? first : null, partners), stop);
-            // "Good class tonight. First roll with Oak": what comes before tells of no roll by itself.
-            var isRoll = opening.Start == text.Length || with is not null || read.Exchanges.Any(e => e.Exchange.Notches.Count > 0);
-            if (isRoll)
-            {
-                rolls.Add(new ToldRoll(start, opening.Start, told, With(read, told, start)));
-                start = opening.Start;
-            }
-            with = isRoll || opening.With is not null ? opening.With : with;
+            // What stands before the first roll goes with it, and what stands between two with the one before.
+            var start = r == 0 ? 0 : cut.StartOf(c);
+            var end = r + 1 < begins.Count ? cut.StartOf(begins[r + 1]) : text.Length;
+            var with = cut.WithOf(c);
+            var told = begins.Count == 1 ? text : Blanked(text, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count);
+            var read = Read(told[start..end], NameOf(with, r == 0 ? first : null, partners));
+            rolls.Add(new ToldRoll(start, end, with, With(read, with, start)));
         }
         return rolls;
+
+        RollRead Read(string roll, string? name)
+        {
+            var read = RollReader.Read(roll, book, name, stop);
+            var summed = TapTally.In(SaidAt.Of(roll).Text, name);
+            if (summed is { IsBare: true } bare && aside.Points.Contains(roll[bare.Words.Start..bare.Words.End]))
+                return read;
+            return new TapBudget(book.Vocabulary).Held(read, summed) with { Summed = summed };
+        }
+    }
+
+    // What tells of no roll is not read as one; every offset stays.
+    private static string Blanked(string text, ClassCut cut, int from, int until)
+    {
+        var told = text.ToCharArray();
+        for (var c = from; c < until; c++)
+            if (!cut.Cuts[c].IsRoll)
+                for (var i = cut.StartOf(c); i < cut.StartOf(c + 1); i++)
+                    told[i] = told[i] == '\n' ? '\n' : ' ';
+        return new string(told);
     }
 
     private static string? NameOf(ToldPartner? with, string? first, IReadOnlyList<Partner> partners) =>

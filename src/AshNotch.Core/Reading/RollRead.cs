@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Around;
+using AshNotch.Core.Reading.Taps;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Reading;
@@ -19,6 +20,9 @@ public sealed record RollRead(
 {
     /// <summary>What is said of the roll as a whole.</summary>
     public IReadOnlyList<ToldFact> Facts { get; init; } = [];
+
+    /// <summary>How many taps the roll's words sum up; null where they do not.</summary>
+    public ToldTaps? Summed { get; init; }
 
     /// <summary>The readings of several rolls as one, in order, their offsets counted in the whole telling.</summary>
     public static RollRead Join(IReadOnlyList<ToldRoll> rolls)

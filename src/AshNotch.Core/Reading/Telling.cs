@@ -53,7 +53,7 @@ public sealed class Telling
         IReadOnlyList<Partner> partners,
         TellingAside aside,
         CancellationToken stop = default
-    ) => new(text, ClassReader.Read(text, book, partners, aside.Partner, stop), aside, partners);
+    ) => new(text, ClassReader.Read(text, book, partners, aside, stop), aside, partners);
 
     /// <summary>
     /// Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.

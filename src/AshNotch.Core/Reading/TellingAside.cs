@@ -9,6 +9,9 @@ public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Cor
     /// <summary>Words that say nothing of the roll as a whole, though they were read so.</summary>
     public IReadOnlyList<string> Struck { get; init; } = [];
 
+    /// <summary>Pairs such as <c>1-1</c> that were said to be points, not taps.</summary>
+    public IReadOnlyList<string> Points { get; init; } = [];
+
     /// <summary>Nothing was said beside it.</summary>
     public static TellingAside Nothing { get; } = new(null, [], new Dictionary<string, string>());
 }

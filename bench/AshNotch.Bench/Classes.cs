@@ -1,0 +1,78 @@
+using System.Globalization;
+using System.Text.Json;
+using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Bench;
+
+/// <summary>Cuts whole classes of several rolls and prints how many are cut right, with the right partner, with the right taps.</summary>
+internal static class Classes
+{
+    private const int NearEnough = 25;
+    private static readonly JsonSerializerOptions Form = new(JsonSerializerDefaults.Web);
+
+    private sealed record Told(string Id, string Manner, string[] Known, string Text, ToldRound[] Rolls);
+
+    private sealed record ToldRound(string Starts, string? With, int TapsMe, int TapsPartner, bool Unclear = false);
+
+    public static void Run(string file, string? only)
+    {
+        var book = Phrasebook.Of(MatVocabulary.BuiltIn);
+        var (rolls, cut, extra, who, taps, clear, whole) = (0, 0, 0, 0, 0, 0, 0);
+        var all = JsonSerializer.Deserialize<Told[]>(File.ReadAllText(file), Form)!;
+        foreach (var told in all)
+        {
+            var partners = told.Known.Select(k => new Partner { Id = k, Name = k }).ToList();
+            var read = ClassReader.Read(told.Text, book, partners);
+            var isRight = read.Count == told.Rolls.Length;
+            var used = new HashSet<int>();
+            foreach (var (i, want) in told.Rolls.Index())
+            {
+                rolls++;
+                clear += want.Unclear ? 0 : 1;
+                var start = told.Text.IndexOf(want.Starts, StringComparison.Ordinal);
+                var near = Enumerable
+                    .Range(0, read.Count)
+                    .Where(r => !used.Contains(r))
+                    .OrderBy(r => Math.Abs(read[r].Start - start))
+                    .ToList();
+                if (near.Count == 0 || (Math.Abs(read[near[0]].Start - start) > NearEnough && (i > 0 || near[0] > 0)))
+                {
+                    isRight = false;
+                    continue;
+                }
+                used.Add(near[0]);
+                cut++;
+                var got = read[near[0]];
+                var name = got.With?.Name;
+                var right = want.With is null
+                    ? name is null || !told.Known.Contains(name, StringComparer.OrdinalIgnoreCase)
+                    : string.Equals(name, want.With, StringComparison.OrdinalIgnoreCase);
+                who += right ? 1 : 0;
+                isRight &= right;
+                if (want.Unclear)
+                    continue;
+                var tapped = got.Taps == new TapCount(want.TapsMe, want.TapsPartner);
+                taps += tapped ? 1 : 0;
+                isRight &= tapped;
+            }
+            extra += Math.Max(0, read.Count - told.Rolls.Length);
+            whole += isRight ? 1 : 0;
+            if (only is not null && (only == "show" && !isRight || only == told.Id))
+            {
+                Console.WriteLine($"{told.Id} {told.Manner}");
+                foreach (var roll in read)
+                    Console.WriteLine(
+                        $"   [{roll.With?.Name ?? "-"} {roll.Taps.Me}-{roll.Taps.Partner}] {told.Text[roll.Start..Math.Min(roll.End, roll.Start + 70)].ReplaceLineEndings("/")}"
+                    );
+                Console.WriteLine("   want: " + string.Join(", ", told.Rolls.Select(r => $"{r.With ?? "-"} {r.TapsMe}-{r.TapsPartner}")));
+            }
+        }
+        string Share(int part, int of) => ((double)part / Math.Max(1, of)).ToString("0.00", CultureInfo.InvariantCulture);
+        Console.WriteLine(
+            $"classes {all.Length}  rolls {rolls}  cut {Share(cut, rolls)}  too many {extra}  partner {Share(who, rolls)}  taps {Share(taps, clear)}  right throughout {whole}"
+        );
+    }
+}

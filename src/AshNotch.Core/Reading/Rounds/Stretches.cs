@@ -1,0 +1,277 @@
+using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Words;
+
+namespace AshNotch.Core.Reading.Rounds;
+
+/// <summary>Divides a telling wherever a roll could begin, and weighs what speaks for it there.</summary>
+/// <param name="words">The words.</param>
+/// <param name="named">Who is named where.</param>
+/// <param name="layout">How the telling is laid out.</param>
+/// <param name="events">Which words belong to names of the trade.</param>
+internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming> named, Layout layout, IReadOnlyList<Found> events)
+{
+    private const int HeadWords = 4;
+    private const int LongestPhrase = 6;
+    private readonly Naming?[] at = At(words.Count, named);
+    private readonly HashSet<int> told = [.. events.Select(e => e.First)];
+
+    /// <summary>The stretches, in order.</summary>
+    public IReadOnlyList<Stretch> All()
+    {
+        var starts = Enumerable.Range(0, words.Count).Where(Starts).ToList();
+        return [.. starts.Select((s, i) => Weighed(s, i + 1 < starts.Count ? starts[i + 1] : words.Count))];
+    }
+
+    private static Naming?[] At(int count, IReadOnlyList<Naming> named)
+    {
+        var at = new Naming?[count];
+        foreach (var one in named)
+            Array.Fill(at, one, one.First, one.Count);
+        return at;
+    }
+
+    private int Person(int i) => i < words.Count && at[i] is { } one && one.First == i ? one.Count : 0;
+
+    private int Says(string kind, int i, int until) => Phrases.At(kind, words, i, until, Person);
+
+    private bool Starts(int i)
+    {
+        if (i == 0)
+            return true;
+        if (IsWithinLabel(i))
+            return false;
+        if (words[i].AfterStop || words[i].HasEmoji)
+            return true;
+        // Inside a name or a description nothing begins.
+        if (at[i] is { } inside && inside.First < i)
+            return false;
+        var until = words.Count;
+        if (words[i].AfterPause)
+            return Says("onward", i, until) > 0
+                || Says("round", i, until) > 0
+                || Says("go", i, until) > 0 && !Phrases.Has("ordinal", words[i - 1].Text)
+                || Person(i) is > 0 and var count && at[i]!.Person is not null && ActsAfter(i + count)
+                || words[i].Text is "and" or "so" or "then" or "but"
+                || SaysAside(i);
+        // Dictation has no stops.
+        var before = words[i - 1].Text;
+        if (words[i].Text is "and" or "so" or "but" && i + 1 < words.Count)
+            return words[i + 1].Text is "then" or "after" or "next" or "finally" or "last"
+                || Person(i + 1) > 0 && at[i + 1]!.Person is not null && at[i - 1] is not { Person: not null }
+                || words[i + 1].Text is "the" && Phrases.IsOrdinal(At(i + 2));
+        if (before is "and" or "so" or "but" && Starts(i - 1))
+            return false;
+        return words[i].Text is "then" && before is not ("since" or "by" or "until" or "just" or "back")
+            || words[i].Text is "after" && At(i + 1) is "that" or "him" or "her" or "this"
+            || words[i].Text is "next" && (At(i + 1) is "up" or "was" || Person(i + 1) > 0)
+            || Phrases.IsOrdinal(words[i].Text)
+                && before is not ("the" or "my" or "a" or "on" or "at" or "his" or "her" or "this")
+                && (Says("round", i, until) > 0 || At(i + 1) is "up")
+            || words[i].Text is "the" or "my"
+                && Phrases.IsOrdinal(At(i + 1))
+                && (Says("round", i + 1, until) > 0 || Says("go", i + 1, until) > 1)
+                && before is not ("to" or "in" or "of" or "for" or "on" or "with" or "from" or "at" or "got" or "was")
+            || words[i].Text is "finished" or "ended" && At(i + 1) is "with" or "up" or "w";
+    }
+
+    // The stop after "2." or "Mr." ends nothing.
+    private bool IsWithinLabel(int i) =>
+        !words[i].Before.Contains('\n', StringComparison.Ordinal)
+        && (
+            words[i - 1].Text is "mr" or "mrs" or "ms" or "dr"
+            || words[i - 1].Text.Any(char.IsAsciiDigit) && LineOf(i - 1) == i - 1 && layout.IsLabelled(i - 1)
+        );
+
+    private bool IsNamedAfterAll(Naming one, bool isLabelled) =>
+        isLabelled && one.After < words.Count && words[one.After].Before.Contains(':');
+
+    // "Oak and Kim both in tonight": nobody was rolled with yet.
+    private bool IsOneOfSeveral(Naming one) =>
+        one.After + 1 < words.Count && words[one.After].Text is "and" or "n" && Person(one.After + 1) > 0
+        || one.First > 1
+            && words[one.First - 1].Text is "and" or "n"
+            && at[one.First - 2] is { Person: not null }
+            && !Starts(one.First - 1);
+
+    private IEnumerable<Naming> Within(int first, int after)
+    {
+        for (var i = first; i < after; i++)
+            if (at[i] is { } one && one.First == i)
+                yield return one;
+    }
+
+    private string At(int i) => i >= 0 && i < words.Count ? words[i].Text : "";
+
+    private bool ActsAfter(int i) =>
+        i < words.Count
+        && !words[i].AfterPause
+        && (Phrases.Has("acting", words[i].Text) || words[i].Text.Length > 4 && words[i].Text.EndsWith("ed", StringComparison.Ordinal));
+
+    private bool SaysAside(int i) => Says("rest", i, words.Count) > 0 && words[i].Text is "rest" or "sat" or "out";
+
+    private Stretch Weighed(int first, int after)
+    {
+        var word = words[first];
+        var isLine = first == 0 || word.Before.Contains('\n', StringComparison.Ordinal);
+        var isParagraph = isLine && (first == 0 || word.Before.Count(c => c == '\n') > 1);
+        var isLabelled = isLine && layout.IsLabelled(first);
+        var head = Head(first, after);
+        var (isRound, isGo, isOnward) = (
+            Opens("round", first, head, after),
+            Opens("go", first, head, after),
+            Opens("onward", first, head, after)
+        );
+        var isAside = Anywhere("aside", first, after);
+        var isDeclined = Anywhere("declined", first, after);
+        var isWithin = layout.IsList && !isLabelled;
+        var isRest =
+            isLabelled
+            && Enumerable
+                .Range(first, Math.Min(HeadWords, after - first))
+                .Any(i => Says("rest", i, after) > 0 && !(Says("rest", i, after) == 1 && words[i].Text is "nothing" or "off"));
+        var parts = Parts(first, after, isLabelled);
+        var isDescribed = Within(first, after).Any(n => n.Person is null && (IsLead(first, n) || isLabelled));
+        var count = Enumerable.Range(first, after - first).Count(i => told.Contains(i) || words[i].Text is "tap" or "tapped" or "taps" or "submitted" or "subbed");
+        var pronouns = Enumerable.Range(first, after - first).Count(i => words[i].Text is "he" or "she" or "him" or "her");
+        var hasLead = parts.Any(p => p.How >= PartKind.Lead);
+        return new Stretch(first, after)
+        {
+            Parts = parts,
+            IsDescribed = isDescribed,
+            IsAgain = Anywhere("again", first, after),
+            IsGo = (isGo || isRound) && words[head].Text is not ("first" or "1st"),
+            Announces = parts
+                .FirstOrDefault(p =>
+                    Phrases.IsAbout("announced", words, first, after, Person)
+                    || Enumerable.Range(first, after - first).Any(i => Phrases.IsAbout("announced", words, i, after, Person))
+                )
+                ?.Person,
+            Head =
+                Signs.Of("begin")
+                + Signs.Of("sentence", word.AfterStop)
+                + Signs.Of("line", isLine && first > 0)
+                + Signs.Of("paragraph", isParagraph && first > 0)
+                + Signs.Of("within-list", isWithin)
+                + Signs.Of("label", isLabelled)
+                + Signs.Of("round", isRound && !isWithin)
+                + Signs.Of("go", isGo && !isRound)
+                + Signs.Of("onward", isOnward && !isRound)
+                + Signs.Of("declined", isDeclined)
+                + Signs.Of("rest", isRest)
+                + Signs.Of("tells-nothing", isAside && !isLabelled && !hasLead),
+            Stay =
+                Signs.Of("stay-label", isLabelled)
+                + Signs.Of("stay-round", isRound && !isWithin)
+                + Signs.Of("stay-described", isDescribed && (isRound || isGo || isOnward))
+                + Signs.Of("stay-aside", isAside)
+                + Signs.Of("stay-rest", isRest)
+                + Signs.Of("stay-line", isLine && !isLabelled)
+                + Signs.Of("stay-paragraph", isParagraph),
+            Aside =
+                Signs.Of("aside-quiet", !isAside && !isRest && !isDeclined)
+                + Signs.Of("aside-cue", isAside || isRest || isDeclined)
+                + Signs.Of("aside-event") * Math.Min(count, 3)
+                + Signs.Of("aside-pronoun") * Math.Min(pronouns, 3)
+                + Signs.Of("aside-lead", hasLead)
+                + Signs.Of("aside-label", isLabelled && !isRest)
+                + Signs.Of("aside-round", isRound && !isRest),
+        };
+    }
+
+    // Past the label and the words that only lead in.
+    private int Head(int first, int after)
+    {
+        var i = first;
+        while (
+            i < after
+            && (Phrases.Has("lead", words[i].Text) || layout.IsLabelled(first) && words[i].Text.Any(char.IsAsciiDigit))
+            && Phrases.At("onward", words, i, after, Person) < 2
+        )
+            i++;
+        return i;
+    }
+
+    private bool Opens(string kind, int first, int head, int after)
+    {
+        for (var i = first; i <= Math.Min(head, after - 1); i++)
+            if (Says(kind, i, after) > 0)
+                return true;
+        return false;
+    }
+
+    private bool Anywhere(string kind, int first, int after)
+    {
+        for (var i = first; i < after; i++)
+            if (Says(kind, i, after) > 0)
+                return true;
+        return false;
+    }
+
+    private List<Part> Parts(int first, int after, bool isLabelled)
+    {
+        var parts = new List<Part>();
+        foreach (var one in Within(first, after))
+        {
+            if (one.Person is not { } person)
+                continue;
+            var how = How(first, after, one, isLabelled);
+            var earlier = parts.FindIndex(p => p.Person == person);
+            if (earlier < 0)
+                parts.Add(new Part(person, how));
+            else if (how == PartKind.NotHad || how > parts[earlier].How && parts[earlier].How != PartKind.NotHad)
+                parts[earlier] = new Part(person, how);
+        }
+        return parts;
+    }
+
+    private PartKind How(int first, int after, Naming one, bool isLabelled)
+    {
+        if (Around("not-had", one, first, after))
+            return PartKind.NotHad;
+        if (layout.IsBracketed(LineOf(first)) && words[one.First].Before.Contains('('))
+            return PartKind.Bracketed;
+        if (
+            isLabelled && Within(first, after).First(n => n.Person is not null) == one && one.First - first < HeadWords
+            || IsNamedAfterAll(one, isLabelled)
+        )
+            return PartKind.Met;
+        if (Around("compared", one, first, after) || Around("talking", one, first, after) || Around("looking-on", one, first, after))
+            return PartKind.Beside;
+        if (Around("meeting", one, first, after) && IsLead(first, one, HeadWords) && !IsOneOfSeveral(one))
+            return PartKind.Met;
+        var isCalled = one.First > first && words[one.First - 1].Text is "called" or "named";
+        return (isCalled || IsLead(first, one)) && !IsOneOfSeveral(one) ? PartKind.Lead : PartKind.Named;
+    }
+
+    private int LineOf(int first)
+    {
+        while (first > 0 && !words[first].Before.Contains('\n', StringComparison.Ordinal))
+            first--;
+        return first;
+    }
+
+    // Nothing but words that lead to somebody stands before the name.
+    private bool IsLead(int first, Naming one, int others = 0)
+    {
+        for (var i = first; i < one.First; i++)
+            if (
+                at[i] is not { Person: null }
+                && !Phrases.Has("lead-word", words[i].Text)
+                && !Phrases.IsOrdinal(words[i].Text)
+                && !words[i].Text.All(char.IsAsciiDigit)
+                && --others < 0
+            )
+                return false;
+        return true;
+    }
+
+    // A phrase of the kind that speaks of this one.
+    private bool Around(string kind, Naming one, int first, int after)
+    {
+        int Only(int i) => i == one.First ? one.Count : 0;
+        for (var i = Math.Max(first, one.First - LongestPhrase); i <= one.First; i++)
+            if (Phrases.IsAbout(kind, words, i, after, Only))
+                return true;
+        return false;
+    }
+}

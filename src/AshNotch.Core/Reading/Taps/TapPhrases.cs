@@ -1,0 +1,92 @@
+using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Taps;
+
+/// <summary>The phrases that sum up how often somebody tapped; read from <c>taps.txt</c>.</summary>
+internal static class TapPhrases
+{
+    private static readonly Dictionary<string, HashSet<string>> Slots = ShippedFile
+        .Rows("taps.txt")
+        .Where(r => r[0] == '=')
+        .Select(r => r[2..].Split(": "))
+        .ToDictionary(r => r[0], r => r[1].Split(' ').ToHashSet());
+
+    /// <summary>A row: a phrase, what it says of either side, an example.</summary>
+    /// <param name="Phrase">Its words and slots.</param>
+    /// <param name="Me">What I finished, as written.</param>
+    /// <param name="Partner">What they finished, as written.</param>
+    /// <param name="Example">An example.</param>
+    internal sealed record Row(string[] Phrase, string Me, string Partner, string Example);
+
+    /// <summary>The rows.</summary>
+    public static IReadOnlyList<Row> All { get; } =
+    [
+        .. ShippedFile
+            .Rows("taps.txt")
+            .Where(r => r[0] != '=')
+            .Select(r => r.Split(" | "))
+            .Select(r => new Row(r[0].Split(' '), r[1].Trim(), r[2].Trim(), r[3].Trim())),
+    ];
+
+    /// <summary>What a row says from a word on, and how many words it takes; null where it does not stand there.</summary>
+    /// <param name="row">The row.</param>
+    /// <param name="words">The words.</param>
+    /// <param name="first">Index of the first word.</param>
+    /// <param name="isPartner">Whether a word names the partner.</param>
+    public static (int? Me, int? Partner, int Count)? At(Row row, IReadOnlyList<Word> words, int first, Func<int, bool> isPartner)
+    {
+        var i = first;
+        int? number = null;
+        foreach (var slot in row.Phrase)
+        {
+            if (i >= words.Count || (i > first && words[i].AfterStop))
+                return null;
+            if (slot is "#" or "#times")
+            {
+                if ((slot == "#" ? NumberAt(words, i) : TimesAt(words, i)) is not { } said)
+                    return null;
+                number = said.Value;
+                i += said.Count;
+                continue;
+            }
+            var fits = Slots.TryGetValue(slot, out var any)
+                ? any.Contains(words[i].Text) || slot is "<they>" or "<them>" && isPartner(i)
+                : slot == words[i].Text;
+            if (!fits)
+                return null;
+            i++;
+        }
+        return (Result(row.Me, number), Result(row.Partner, number), i - first);
+    }
+
+    /// <summary>A number of taps at a word.</summary>
+    public static (int Value, int Count)? NumberAt(IReadOnlyList<Word> words, int i) =>
+        words[i].Text switch
+        {
+            "no" or "nil" or "zip" or "love" or "nothing" or "none" => (0, 1),
+            "a" or "an" => (1, 1),
+            _ => Numbers.At(words, i) is { Value: >= 0 and < 10, Unit: "" } n ? ((int)n.Value, n.Count) : null,
+        };
+
+    private static (int Value, int Count)? TimesAt(IReadOnlyList<Word> words, int i)
+    {
+        if (words[i].Text == "both" && i + 1 < words.Count && words[i + 1].Text == "times")
+            return (2, 2);
+        if (words[i].Text == "thrice")
+            return (3, 1);
+        if (Numbers.Times(words, i) is { } alone && words[i].Text != "times")
+            return (alone, 1);
+        return i + 1 < words.Count && words[i + 1].Text is "times" or "time" && NumberAt(words, i) is { Value: > 0 } n
+            ? (n.Value, 2)
+            : null;
+    }
+
+    private static int? Result(string written, int? number) =>
+        written switch
+        {
+            "-" => null,
+            "#" => number,
+            _ => int.Parse(written, System.Globalization.CultureInfo.InvariantCulture),
+        };
+}
