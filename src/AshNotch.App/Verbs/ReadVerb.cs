@@ -28,7 +28,10 @@ internal static class ReadVerb
             captions?.Text ?? text,
             Phrasebook.Of(vocabulary),
             [.. partners.Concat(partner is null ? [] : [partner]).Distinct().Select(p => new Partner { Id = p, Name = p })],
-            TellingAside.Nothing with { Partner = partner }
+            TellingAside.Nothing with
+            {
+                Partner = partner,
+            }
         );
         var read = RollRead.Join(rolls);
         if (captions is not null)

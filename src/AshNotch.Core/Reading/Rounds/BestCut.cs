@@ -89,6 +89,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
                     PartKind.Lead => "lead",
                     PartKind.Named => "named",
                     PartKind.Bracketed => "bracketed",
+                    PartKind.Closing => "closing",
                     PartKind.NotHad => "not-had",
                     PartKind.Beside => "only-beside",
                     _ => person is null ? "nobody" : "unnamed-yet",
@@ -108,6 +109,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
     {
         var stretch = stretches[u];
         return stretch.Stay
+            + Signs.Of("stay-closing", stretch.Parts.Any(p => p.Person == person && p.How == PartKind.Closing))
             + Signs.Of("stay-named", person is not null && stretch.Parts.Any(p => p.Person == person))
             + stretch.Parts.Where(p => p.Person != person).Sum(Other);
     }

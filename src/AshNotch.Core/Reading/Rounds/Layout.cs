@@ -7,6 +7,7 @@ namespace AshNotch.Core.Reading.Rounds;
 internal sealed partial class Layout
 {
     private const int EarliestHour = 5;
+    private const int MostLead = 3;
     private readonly HashSet<int> labelled = [];
     private readonly HashSet<int> bracketed = [];
 

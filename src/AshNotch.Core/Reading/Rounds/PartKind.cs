@@ -18,6 +18,9 @@ internal enum PartKind
     /// <summary>The words say that a roll with them begins.</summary>
     Met,
 
+    /// <summary>The words close a roll with whom it was with.</summary>
+    Closing,
+
     /// <summary>In brackets that close a line.</summary>
     Bracketed,
 }

@@ -101,7 +101,7 @@ internal sealed class Persons
             return true;
         if (!IsCapital(i))
             return At(i - 1) is "with" or "w" or "against" or "vs" && (i + 1 >= words.Count || words[i + 1].AfterPause);
-        return !StartsSentence(i) || ActsAfter(i) || EndsHead(i) || IsOwner(i);
+        return !StartsSentence(i) || ActsAfter(i, true) || EndsHead(i) || IsOwner(i);
     }
 
     private void FindNew()
@@ -142,7 +142,7 @@ internal sealed class Persons
                 && word.Text.Length >= ShortestName
                 && !words[i].AfterPause
                 && !StartsSentence(i)
-                && ActsAfter(i)
+                && ActsAfter(i, false)
                 && isWritten
                 && !Grammar.Is("no-name", word.Text);
         if (At(i - 1) is "mr" or "mrs" or "ms" or "old" && IsCapital(i) || IsCapital(i) && (IsAfterLabel(i) || IsBracketed(i)))
@@ -151,7 +151,7 @@ internal sealed class Persons
             return IsIntroduced(i);
         if (word.Text.Length < ShortestName || IsShouted(i))
             return !IsShouted(i) && word.Text.Length > 1 && !StartsSentence(i) && At(i - 1) is "with" or "called" or "named";
-        return !StartsSentence(i) || EndsHead(i) || ActsAfter(i) || IsOwner(i) || AppearsWithin(i);
+        return !StartsSentence(i) || EndsHead(i) || ActsAfter(i, false) || IsOwner(i) || AppearsWithin(i);
     }
 
     // "Rolled with lasse", "5. fitz - ...", "then with rowan blue belt".
@@ -159,7 +159,7 @@ internal sealed class Persons
     {
         if (words[i].Text.Length < ShortestName)
             return false;
-        if (At(i - 1) is "called" or "named")
+        if (At(i - 1) is "called" or "named" or "vs" or "versus" && !words[i].AfterPause)
             return true;
         if (At(i - 1) is "with" or "w" or "vs" or "versus" or "against" && !words[i].AfterPause)
             return Enumerable
@@ -295,11 +295,13 @@ internal sealed class Persons
     private bool IsBracketed(int i) =>
         words[i].Before.Contains('(') && (i + 1 == words.Count || words[i + 1].Before.AsSpan().ContainsAny(",)"));
 
-    private bool ActsAfter(int i) =>
+    private bool ActsAfter(int i, bool isKnown) =>
         i + 1 < words.Count
         && !words[i + 1].AfterPause
         && (
             Phrases.Has("acting", words[i + 1].Text)
+            || isKnown && Phrases.Has("acting-loosely", words[i + 1].Text)
+            || words[i + 1].Text == "and" && At(i + 2) is "i" or "me"
             || words[i + 1].Text.Length > 4 && words[i + 1].Text.EndsWith("ed", StringComparison.Ordinal)
         );
 

@@ -33,9 +33,13 @@ internal static class Phrases
     public static int At(string kind, IReadOnlyList<Word> words, int first, int until, Func<int, int> person) =>
         From(kind, words[first].Text, person(first) > 0).Select(p => Length(p, words, first, until, person)).DefaultIfEmpty().Max();
 
-    /// <summary>Whether a phrase of a kind that speaks of a person stands at a word.</summary>
-    public static bool IsAbout(string kind, IReadOnlyList<Word> words, int first, int until, Func<int, int> person) =>
-        From(kind, words[first].Text, person(first) > 0).Any(p => p.Contains("~") && Length(p, words, first, until, person) > 0);
+    /// <summary>How many words the longest phrase of a kind that speaks of a person takes from a word on; 0 when none stands there.</summary>
+    public static int About(string kind, IReadOnlyList<Word> words, int first, int until, Func<int, int> person) =>
+        From(kind, words[first].Text, person(first) > 0)
+            .Where(p => p.Contains("~"))
+            .Select(p => Length(p, words, first, until, person))
+            .DefaultIfEmpty()
+            .Max();
 
     private static IEnumerable<string[]> From(string kind, string word, bool isPerson)
     {

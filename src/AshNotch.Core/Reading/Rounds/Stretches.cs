@@ -18,7 +18,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     /// <summary>The stretches, in order.</summary>
     public IReadOnlyList<Stretch> All()
     {
-        var starts = Enumerable.Range(0, words.Count).Where(Starts).ToList();
+        var starts = new List<int>();
+        for (var i = 0; i < words.Count; i++)
+            if (Starts(i) && (words[i].AfterStop || starts.Count == 0 || !IsHeadOnly(starts[^1], i)))
+                starts.Add(i);
         return [.. starts.Select((s, i) => Weighed(s, i + 1 < starts.Count ? starts[i + 1] : words.Count))];
     }
 
@@ -74,6 +77,19 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             || words[i].Text is "finished" or "ended" && At(i + 1) is "with" or "up" or "w";
     }
 
+    // "Round five, Oak again", "Oak, last round": the comma divides nothing.
+    private bool IsHeadOnly(int first, int until) =>
+        words[until].AfterPause
+        && Enumerable
+            .Range(first, until - first)
+            .All(i =>
+                at[i] is { Person: not null }
+                || Phrases.IsOrdinal(words[i].Text)
+                || Phrases.Has("lead", words[i].Text)
+                || Phrases.Has("number", words[i].Text)
+                || words[i].Text is "round" or "roll" or "rolled" or "with"
+            );
+
     // The stop after "2." or "Mr." ends nothing.
     private bool IsWithinLabel(int i) =>
         !words[i].Before.Contains('\n', StringComparison.Ordinal)
@@ -84,6 +100,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
 
     private bool IsNamedAfterAll(Naming one, bool isLabelled) =>
         isLabelled && one.After < words.Count && words[one.After].Before.Contains(':');
+
+    // The name comes last on its line, and the line is told by then.
+    private bool Closes(Naming one, int after) =>
+        LineOf(one.First) < one.First - 4 && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
 
     // "Oak and Kim both in tonight": nobody was rolled with yet.
     private bool IsOneOfSeveral(Naming one) =>
@@ -105,7 +125,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     private bool ActsAfter(int i) =>
         i < words.Count
         && !words[i].AfterPause
-        && (Phrases.Has("acting", words[i].Text) || words[i].Text.Length > 4 && words[i].Text.EndsWith("ed", StringComparison.Ordinal));
+        && (
+            (Phrases.Has("acting", words[i].Text) || Phrases.Has("acting-loosely", words[i].Text))
+            || words[i].Text.Length > 4 && words[i].Text.EndsWith("ed", StringComparison.Ordinal)
+        );
 
     private bool SaysAside(int i) => Says("rest", i, words.Count) > 0 && words[i].Text is "rest" or "sat" or "out";
 
@@ -131,7 +154,9 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 .Any(i => Says("rest", i, after) > 0 && !(Says("rest", i, after) == 1 && words[i].Text is "nothing" or "off"));
         var parts = Parts(first, after, isLabelled);
         var isDescribed = Within(first, after).Any(n => n.Person is null && (IsLead(first, n) || isLabelled));
-        var count = Enumerable.Range(first, after - first).Count(i => told.Contains(i) || words[i].Text is "tap" or "tapped" or "taps" or "submitted" or "subbed");
+        var count = Enumerable
+            .Range(first, after - first)
+            .Count(i => told.Contains(i) || words[i].Text is "tap" or "tapped" or "taps" or "submitted" or "subbed");
         var pronouns = Enumerable.Range(first, after - first).Count(i => words[i].Text is "he" or "she" or "him" or "her");
         var hasLead = parts.Any(p => p.How >= PartKind.Lead);
         return new Stretch(first, after)
@@ -142,8 +167,8 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             IsGo = (isGo || isRound) && words[head].Text is not ("first" or "1st"),
             Announces = parts
                 .FirstOrDefault(p =>
-                    Phrases.IsAbout("announced", words, first, after, Person)
-                    || Enumerable.Range(first, after - first).Any(i => Phrases.IsAbout("announced", words, i, after, Person))
+                    0 < Phrases.About("announced", words, first, after, Person)
+                    || Enumerable.Range(first, after - first).Any(i => 0 < Phrases.About("announced", words, i, after, Person))
                 )
                 ?.Person,
             Head =
@@ -226,7 +251,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
 
     private PartKind How(int first, int after, Naming one, bool isLabelled)
     {
-        if (Around("not-had", one, first, after))
+        if (Around("not-had", one, first, after) > 0)
             return PartKind.NotHad;
         if (layout.IsBracketed(LineOf(first)) && words[one.First].Before.Contains('('))
             return PartKind.Bracketed;
@@ -235,12 +260,21 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             || IsNamedAfterAll(one, isLabelled)
         )
             return PartKind.Met;
-        if (Around("compared", one, first, after) || Around("talking", one, first, after) || Around("looking-on", one, first, after))
+        var beside = Math.Max(
+            Around("compared", one, first, after),
+            Math.Max(Around("talking", one, first, after), Around("looking-on", one, first, after))
+        );
+        var meets = Around("meeting", one, first, after);
+        if (beside > 0 && beside >= meets)
             return PartKind.Beside;
-        if (Around("meeting", one, first, after) && IsLead(first, one, HeadWords) && !IsOneOfSeveral(one))
+        if (Closes(one, after) && Around("closing", one, first, after) > 0 && IsLead(first, one))
+            return PartKind.Closing;
+        if (IsOneOfSeveral(one))
+            return PartKind.Named;
+        if (meets > 0 && IsLead(first, one, HeadWords))
             return PartKind.Met;
         var isCalled = one.First > first && words[one.First - 1].Text is "called" or "named";
-        return (isCalled || IsLead(first, one)) && !IsOneOfSeveral(one) ? PartKind.Lead : PartKind.Named;
+        return isCalled || IsLead(first, one) ? PartKind.Lead : PartKind.Named;
     }
 
     private int LineOf(int first)
@@ -257,6 +291,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             if (
                 at[i] is not { Person: null }
                 && !Phrases.Has("lead-word", words[i].Text)
+                && !Phrases.Has("lead", words[i].Text)
                 && !Phrases.IsOrdinal(words[i].Text)
                 && !words[i].Text.All(char.IsAsciiDigit)
                 && --others < 0
@@ -265,13 +300,13 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         return true;
     }
 
-    // A phrase of the kind that speaks of this one.
-    private bool Around(string kind, Naming one, int first, int after)
+    // How many words the longest phrase of the kind takes that speaks of this one.
+    private int Around(string kind, Naming one, int first, int after)
     {
         int Only(int i) => i == one.First ? one.Count : 0;
+        var longest = 0;
         for (var i = Math.Max(first, one.First - LongestPhrase); i <= one.First; i++)
-            if (Phrases.IsAbout(kind, words, i, after, Only))
-                return true;
-        return false;
+            longest = Math.Max(longest, Phrases.About(kind, words, i, after, Only));
+        return longest;
     }
 }
