@@ -63,7 +63,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             .Select(p => (Person?)p.Person)
             .Append(null)
             .Concat(
-                (stretches[u].IsAgain || stretches[u].IsGo) && u > 0
+                (stretches[u].IsAgain || stretches[u].IsGo || stretches[u].IsAsBefore) && u > 0
                     ? stretches.Take(u).TakeLast(LooksAhead).SelectMany(s => s.Parts).Select(p => (Person?)p.Person)
                     : []
             )
@@ -82,6 +82,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
         var isSame = from.Rolls is { } last && last.Person == person;
         return stretch.Head
             + Signs.Of("first", from.Rolls is null)
+            + Signs.Of("at-once", u == 0)
             + Signs.Of(
                 part?.How switch
                 {
@@ -100,6 +101,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             + Signs.Of("again", stretch.IsAgain && (earlier || person is null))
             + Signs.Of("same", isSame && person is not null && !isAnnounced)
             + Signs.Of("announced", isAnnounced)
+            + Signs.Of("as-before", isSame && stretch.IsAsBefore)
             + Signs.Of("rematch", isSame && stretch.IsAgain && part?.How == PartKind.Met)
             + Signs.Of("same-nobody", isSame && person is null && !stretch.IsDescribed)
             + others.Sum(Other);

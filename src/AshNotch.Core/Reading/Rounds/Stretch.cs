@@ -20,6 +20,9 @@ internal sealed record Stretch(int First, int After)
     /// <summary>It says that somebody is there once more.</summary>
     public bool IsAgain { get; init; }
 
+    /// <summary>It says at its head that it goes on with the one before: "same again", "we went again".</summary>
+    public bool IsAsBefore { get; init; }
+
     /// <summary>It counts: "the second", "third one".</summary>
     public bool IsGo { get; init; }
 

@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 
@@ -11,6 +12,7 @@ namespace AshNotch.Core.Reading.Rounds;
 internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming> named, Layout layout, IReadOnlyList<Found> events)
 {
     private const int HeadWords = 4;
+    private const int DayWords = 12;
     private const int LongestPhrase = 6;
     private readonly Naming?[] at = At(words.Count, named);
     private readonly HashSet<int> told = [.. events.Select(e => e.First)];
@@ -90,6 +92,9 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 || words[i].Text is "round" or "roll" or "rolled" or "with"
             );
 
+    private bool IsOtherDay(int first, int after) =>
+        Enumerable.Range(first, Math.Min(after - first, DayWords)).Any(i => Grammar.Is("rolls-other-days", words[i].Text));
+
     // The stop after "2." or "Mr." ends nothing.
     private bool IsWithinLabel(int i) =>
         !words[i].Before.Contains('\n', StringComparison.Ordinal)
@@ -103,7 +108,9 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
 
     // The name comes last on its line, and the line is told by then.
     private bool Closes(Naming one, int after) =>
-        LineOf(one.First) < one.First - 4 && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
+        one.After >= after - 1
+        && LineOf(one.First) < one.First - HeadWords
+        && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
 
     // "Oak and Kim both in tonight": nobody was rolled with yet.
     private bool IsOneOfSeveral(Naming one) =>
@@ -164,6 +171,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Parts = parts,
             IsDescribed = isDescribed,
             IsAgain = Anywhere("again", first, after),
+            IsAsBefore = Says("as-before", first, after) > 0,
             IsGo = (isGo || isRound) && words[head].Text is not ("first" or "1st"),
             Announces = parts
                 .FirstOrDefault(p =>
@@ -182,6 +190,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 + Signs.Of("go", isGo && !isRound)
                 + Signs.Of("onward", isOnward && !isRound)
                 + Signs.Of("declined", isDeclined)
+                + Signs.Of("other-day", IsOtherDay(first, after))
                 + Signs.Of("rest", isRest)
                 + Signs.Of("tells-nothing", isAside && !isLabelled && !hasLead),
             Stay =
@@ -195,7 +204,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Aside =
                 Signs.Of("aside-quiet", !isAside && !isRest && !isDeclined)
                 + Signs.Of("aside-cue", isAside || isRest || isDeclined)
-                + Signs.Of("aside-event") * Math.Min(count, 3)
+                + Signs.Of(isAside || isDeclined ? "aside-event" : "aside-event-told") * Math.Min(count, 3)
                 + Signs.Of("aside-pronoun") * Math.Min(pronouns, 3)
                 + Signs.Of("aside-lead", hasLead)
                 + Signs.Of("aside-label", isLabelled && !isRest)
@@ -265,7 +274,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Math.Max(Around("talking", one, first, after), Around("looking-on", one, first, after))
         );
         var meets = Around("meeting", one, first, after);
-        if (beside > 0 && beside >= meets)
+        if (beside > 0 && beside >= meets || !words[first].AfterStop && first > 0 && Around("repair", one, first, after) > 0)
             return PartKind.Beside;
         if (Closes(one, after) && Around("closing", one, first, after) > 0 && IsLead(first, one))
             return PartKind.Closing;

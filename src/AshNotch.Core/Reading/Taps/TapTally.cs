@@ -24,12 +24,21 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
         for (var i = 0; i < words.Count; i++)
         {
             var heard = Phrase(i) ?? Pair(i);
-            if (heard is not { } said)
+            if (heard is not { } said || IsReported(i))
                 continue;
             i += said.Count - 1;
             told = Together(told, said.Told);
         }
         return told;
+    }
+
+    // "He told me that she had tapped him three times": of somebody else.
+    private bool IsReported(int first)
+    {
+        for (var i = first - 1; i >= 0 && !words[i + 1].AfterStop; i--)
+            if (words[i].Text is "told" or "says" or "saw" or "watched" or "heard" or "last" or "yesterday" or "usually" or "always")
+                return true;
+        return false;
     }
 
     // The later word settles, each side by itself; a bare pair settles nothing that was said in words.
@@ -91,6 +100,12 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
                         or "secs"
                         or "rolls"
                         or "months"
+                        or "grips"
+                        or "hooks"
+                        or "sweeps"
+                        or "passes"
+                        or "attempts"
+                        or "tries"
                         or "days"
         )
             return null;

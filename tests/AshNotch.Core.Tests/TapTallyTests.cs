@@ -1,0 +1,78 @@
+using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Taps;
+
+namespace AshNotch.Core.Tests;
+
+public class TapTallyTests
+{
+    public static TheoryData<string, string, string, string> Rows =>
+        [
+            .. TapPhrases.All.Select(r => new TheoryDataRow<string, string, string, string>(
+                string.Join(' ', r.Phrase),
+                r.Me,
+                r.Partner,
+                r.Example
+            )),
+        ];
+
+    [Theory]
+    [MemberData(nameof(Rows))]
+    public void Every_phrase_is_heard_in_its_example(string phrase, string me, string partner, string example)
+    {
+        var told = TapTally.In(example, "Otter");
+        Assert.True(told is { IsBare: false }, phrase);
+        Assert.Equal(me == "-", told.Me is null);
+        Assert.Equal(partner == "-", told.Partner is null);
+        if (me is not ("-" or "#"))
+            Assert.Equal(me, told.Me.ToString());
+        if (partner is not ("-" or "#"))
+            Assert.Equal(partner, told.Partner.ToString());
+    }
+
+    [Theory]
+    [InlineData("He passed. 0-2.", 0, 2)]
+    [InlineData("Guillotine, heel hook, 1-1", 1, 1)]
+    [InlineData("2-0 me, straight ankle and rnc", 2, 0)]
+    [InlineData("two nil to him", 0, 2)]
+    [InlineData("she was ahead on taps, 1 to nil", 0, 1)]
+    [InlineData("we were both dead 0 0", 0, 0)]
+    [InlineData("Lost 2-1 in taps", 1, 2)]
+    public void A_pair_of_numbers_is_a_score_of_the_one_who_is_ahead(string text, int me, int partner)
+    {
+        var told = TapTally.In(text, null);
+        Assert.Equal((me, partner), (told?.Me, told?.Partner));
+    }
+
+    [Theory]
+    [InlineData("I was up 4-2 on points")]
+    [InlineData("at 12:40 he passed")]
+    [InlineData("5-6 minutes of half guard")]
+    [InlineData("he got 3-4 grips in")]
+    [InlineData("I was in fifty fifty for two or three minutes")]
+    [InlineData("He told me that she tapped him twice.")]
+    public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.In(text, null));
+
+    [Theory]
+    [InlineData("Arm triangle, then ezekiel from mount. 0-2", 0, 2)]
+    [InlineData("He passed. 0-1", 0, 1)]
+    [InlineData("Armbar, armbar, he tapped both.", 2, 0)]
+    [InlineData("I got the kimura, he tapped. No more taps. 1-0", 1, 0)]
+    public void Attempts_draw_from_the_sum_and_what_is_left_stands_unnamed(string text, int me, int partner)
+    {
+        var roll = Assert.Single(ClassReader.Read(text, Trade.With(null), []));
+        Assert.Equal(new TapCount(me, partner), roll.Taps);
+        foreach (var (exchange, read) in roll.Read.Exchanges.Select(e => (e.Exchange, e)))
+        {
+            Assert.Equal(exchange.Notches.Count, read.Why.Count);
+            Assert.DoesNotContain(exchange.Notches.SkipLast(1), n => n.Outcome == Rolls.Outcome.Tap);
+        }
+    }
+
+    [Fact]
+    public void A_pair_said_to_be_points_takes_no_tap_in()
+    {
+        var aside = TellingAside.Nothing with { Points = ["2-0"] };
+        var roll = Assert.Single(ClassReader.Read("I swept him. 2-0", Trade.With(null), [], aside));
+        Assert.Equal(new TapCount(0, 0), roll.Taps);
+    }
+}
