@@ -170,7 +170,6 @@ internal sealed class Persons
                         || words[w].Text is "rounds" or "rolls"
                     )
                 || new Stature(words).From(i + 1, i) is { Belt: not null } or { Size: not null }
-                || At(i - 2) is "then" && At(i + 1) is "he" or "she" or "who" or "they" or "again"
                 || At(i - 2) is "last" or "ended" or "finished" or "started";
         return EndsHead(i) && (StartsLine(i) || i > 0 && StartsLine(i - 1) && words[i - 1].Text.Any(char.IsAsciiDigit));
     }

@@ -92,6 +92,15 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 || words[i].Text is "round" or "roll" or "rolled" or "with"
             );
 
+    // "Usual warm up, then a bit on front headlocks."
+    private bool GoesOnAside(int first)
+    {
+        for (var i = first; i > 0 && first - i < DayWords && !words[i].AfterStop; i--)
+            if (Says("aside", i - 1, words.Count) > 0)
+                return !Enumerable.Range(i, Math.Min(words.Count, first + HeadWords) - i).Any(k => Person(k) > 0);
+        return false;
+    }
+
     private bool IsOtherDay(int first, int after) =>
         Enumerable.Range(first, Math.Min(after - first, DayWords)).Any(i => Grammar.Is("rolls-other-days", words[i].Text));
 
@@ -151,7 +160,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Opens("go", first, head, after),
             Opens("onward", first, head, after)
         );
-        var isAside = Anywhere("aside", first, after);
+        var isAside = Anywhere("aside", first, after) || GoesOnAside(first);
         var isDeclined = Anywhere("declined", first, after);
         var isWithin = layout.IsList && !isLabelled;
         var isRest =
@@ -274,7 +283,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Math.Max(Around("talking", one, first, after), Around("looking-on", one, first, after))
         );
         var meets = Around("meeting", one, first, after);
-        if (beside > 0 && beside >= meets || !words[first].AfterStop && first > 0 && Around("repair", one, first, after) > 0)
+        if (beside > 0 && beside >= meets || one.First - first > 2 && Around("repair", one, first, after) > 0)
             return PartKind.Beside;
         if (Closes(one, after) && Around("closing", one, first, after) > 0 && IsLead(first, one))
             return PartKind.Closing;
