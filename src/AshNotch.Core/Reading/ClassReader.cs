@@ -26,6 +26,7 @@ public static class ClassReader
         var first = aside.Partner;
         var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners);
         var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
+        var scored = begins.Count > 2 || begins.Count(c => TapTally.In(cut.TextOf(c), null) is { IsBare: true }) > 1;
         if (begins.Count == 0)
             return [new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))];
         var rolls = new List<ToldRoll>();
@@ -45,9 +46,16 @@ public static class ClassReader
         {
             var read = RollReader.Read(roll, book, name, stop);
             var summed = TapTally.In(SaidAt.Of(roll).Text, name);
-            if (summed is { IsBare: true } bare && aside.Points.Contains(roll[bare.Words.Start..bare.Words.End]))
+            if (summed is not { IsBare: true } bare)
+                return new TapBudget(book.Vocabulary).Held(read, summed) with { Summed = summed };
+            var pair = roll[bare.Words.Start..bare.Words.End];
+            if (aside.Points.Contains(pair))
                 return read;
-            return new TapBudget(book.Vocabulary).Held(read, summed) with { Summed = summed };
+            // One pair alone is as often a score in points; a class that scores each of its rolls so counts taps.
+            var isTaps = aside.Taps.Contains(pair);
+            if (!isTaps && !scored)
+                return read with { Summed = bare };
+            return new TapBudget(book.Vocabulary).Held(read, bare) with { Summed = bare with { IsBare = !isTaps } };
         }
     }
 

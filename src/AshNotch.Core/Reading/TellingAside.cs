@@ -12,6 +12,9 @@ public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Cor
     /// <summary>Pairs such as <c>1-1</c> that were said to be points, not taps.</summary>
     public IReadOnlyList<string> Points { get; init; } = [];
 
+    /// <summary>Pairs such as <c>1-1</c> that were said to be taps.</summary>
+    public IReadOnlyList<string> Taps { get; init; } = [];
+
     /// <summary>Nothing was said beside it.</summary>
     public static TellingAside Nothing { get; } = new(null, [], new Dictionary<string, string>());
 }

@@ -45,6 +45,9 @@ internal sealed class ClassCut
     /// <summary>First character of a part.</summary>
     public int StartOf(int cut) => cut < Cuts.Count ? words[stretches[Cuts[cut].First].First].Start : text.Length;
 
+    /// <summary>The text of a part.</summary>
+    public string TextOf(int cut) => text[StartOf(cut)..StartOf(cut + 1)];
+
     /// <summary>Whom a roll was with, as far as the telling says; null where it says nothing.</summary>
     public ToldPartner? WithOf(int cut)
     {

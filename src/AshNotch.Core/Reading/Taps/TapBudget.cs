@@ -40,8 +40,9 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
     private RollRead Side(RollRead read, Who who, int wanted, ToldTaps told, bool othersAreRight)
     {
         wanted = Math.Min(wanted, Most);
-        for (var have = Count(read, who); have > wanted; have--)
-            read = Changed(read, Weakest(read, who), n => n with { Outcome = Outcome.Near, Unsure = true });
+        // A tap that was said stands against any sum; the difference is asked.
+        for (var have = Count(read, who); have > wanted && Weakest(read, who) is { } doubted; have--)
+            read = Changed(read, doubted, n => n with { Outcome = Outcome.Near, Unsure = true });
         for (var have = Count(read, who); have < wanted; have++)
             read = Likeliest(read, who, othersAreRight) is { } at ? Changed(read, at, n => Tapped(n, who)) : Nameless(read, who, told);
         return read;
@@ -61,14 +62,13 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         };
 
     // The tap that the words say least of.
-    private static (int Exchange, int Notch) Weakest(RollRead read, Who who) =>
+    private static (int Exchange, int Notch)? Weakest(RollRead read, Who who) =>
         All(read)
-            .Where(a => a.Notch is { Outcome: Outcome.Tap } n && n.By == who)
-            .OrderByDescending(a => a.Notch.Unsure)
-            .ThenByDescending(a => a.Notch.Move is null)
+            .Where(a => a.Notch is { Outcome: Outcome.Tap, Unsure: true } n && n.By == who)
+            .OrderByDescending(a => a.Notch.Move is null)
             .ThenBy(a => a.At)
-            .Select(a => a.At)
-            .First();
+            .Select(a => ((int, int)?)a.At)
+            .FirstOrDefault();
 
     // A submission of theirs that was not said to have failed; one that may have been the other's, where the other's are all there.
     private (int Exchange, int Notch)? Likeliest(RollRead read, Who who, bool othersAreRight) =>

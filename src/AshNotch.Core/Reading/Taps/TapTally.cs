@@ -147,7 +147,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     private bool IsTaps(int first, int after) =>
         Enumerable
             .Range(Math.Max(0, first - Near), Math.Min(words.Count, after + Near) - Math.Max(0, first - Near))
-            .Any(i => words[i].Text is "taps" or "tap" or "subs" or "sub" or "submissions" or "tapped" or "nil");
+            .Any(i => words[i].Text is "taps" or "tap" or "subs" or "sub" or "submissions" or "tapped");
 
     // Who is ahead by the words about it: true for me.
     private bool? Winner(int first, int after)
