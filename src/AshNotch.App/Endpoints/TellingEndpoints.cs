@@ -32,7 +32,7 @@ internal static class TellingEndpoints
             check.Fault("text", "is empty; tell what happened, even in one line.");
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(head, id, check);
-        var telling = new ToRead(told.Text, head.Partner, told.Corrections, told.Partners, told.Struck).Read(cache, check, stop);
+        var telling = told.ToRead(head.Partner).Read(cache, check, stop);
         var session = RollIntake.Head(told.Session, check);
         check.ThrowIfFaulty();
 

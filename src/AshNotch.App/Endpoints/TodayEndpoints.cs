@@ -1,5 +1,6 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Storage;
 
@@ -8,6 +9,8 @@ namespace AshNotch.App.Endpoints;
 /// <summary>What stands on Today.</summary>
 internal static class TodayEndpoints
 {
+    private const int MostOpen = 5;
+
     public static IEndpointRouteBuilder MapToday(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/today", Today).WithName("today");
@@ -27,6 +30,13 @@ internal static class TodayEndpoints
             last.Rolls == 0 ? null : courses.Changed,
             last.Rolls,
             log.Sessions.Count(s => s.Rolls.Count > 0),
+            [
+                .. log
+                    .Rolls.Reverse()
+                    .Where(r => OpenQuestions.Count(r.Roll) > 0)
+                    .Take(MostOpen)
+                    .Select(r => RollRow.Of(r, log, cache.ValuesAtHand(aim))),
+            ],
             behind
         );
     }

@@ -10,12 +10,14 @@ namespace AshNotch.App.Views;
 /// <param name="Unread">Words not understood.</param>
 /// <param name="Rolls">The rolls, at least one.</param>
 /// <param name="Questions">What is doubtful and not yet put right.</param>
+/// <param name="Starts">Where a roll begins, or might: each is made one or taken for none by a press.</param>
 /// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
 public sealed record ReadingView(
     IReadOnlyList<Mention> Mentions,
     IReadOnlyList<Unread> Unread,
     IReadOnlyList<RollReadView> Rolls,
     IReadOnlyList<QuestionView> Questions,
+    IReadOnlyList<RollStart> Starts,
     string? Now
 )
 {
@@ -30,6 +32,7 @@ public sealed record ReadingView(
             whole.Unread,
             [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, values))],
             [.. Open(telling, ties)],
+            telling.Starts,
             Whereabouts.Now(ExchangesOf(telling.Rolls[^1]), vocabulary)?.Value
         );
     }
@@ -62,12 +65,13 @@ public sealed record ReadingView(
             ],
             [.. told.Read.Takeaways.Select(t => t.Text)],
             [.. telling.FactsOf(roll).Select(f => new ToldFactView(telling.WordsOf(roll, f), f.Say))],
+            TapsView.Of(telling, roll, ties, vocabulary),
             TurningPoints.Knotted(exchanges, values)
         );
 
         NotchReadView Notch(Notch notch)
         {
-            var (words, occurrence) = notch.Span is { } span ? ties[(roll, span)] : ("", 0);
+            var (words, occurrence) = notch.Span is { } span ? ties[(roll, span)] : ("", -1);
             var (why, others) = asRead.GetValueOrDefault(notch.Span ?? default, ([], []));
             return new NotchReadView(
                 LogWriter.Document(notch),

@@ -7,11 +7,13 @@ namespace AshNotch.App.Views;
 /// <param name="Exchanges">Its exchanges.</param>
 /// <param name="Takeaways">What is taken away.</param>
 /// <param name="Facts">What it says of the roll as a whole.</param>
+/// <param name="Taps">Whose finishes are counted.</param>
 /// <param name="Stick">The stick as it would be cut.</param>
 public sealed record RollReadView(
     ToldPartnerView? With,
     IReadOnlyList<ExchangeReadView> Exchanges,
     IReadOnlyList<string> Takeaways,
     IReadOnlyList<ToldFactView> Facts,
+    TapsView Taps,
     Stick Stick
 );

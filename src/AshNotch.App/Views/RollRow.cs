@@ -1,4 +1,5 @@
 using AshNotch.Core.Costs;
+using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -15,6 +16,7 @@ namespace AshNotch.App.Views;
 /// <param name="Minutes">Its length.</param>
 /// <param name="MyTaps">How often I made them tap.</param>
 /// <param name="TheirTaps">How often they made me tap.</param>
+/// <param name="Open">How many questions it leaves open.</param>
 /// <param name="Stick">Its picture.</param>
 public sealed record RollRow(
     string Id,
@@ -27,6 +29,7 @@ public sealed record RollRow(
     double? Minutes,
     int MyTaps,
     int TheirTaps,
+    int Open,
     Stick Stick
 )
 {
@@ -46,6 +49,7 @@ public sealed record RollRow(
             roll.Minutes,
             roll.Taps(Who.Me),
             roll.Taps(Who.Partner),
+            OpenQuestions.Count(roll),
             TurningPoints.Knotted(roll.Exchanges, values)
         );
     }

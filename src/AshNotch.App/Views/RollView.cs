@@ -11,13 +11,15 @@ namespace AshNotch.App.Views;
 /// <param name="Takeaways">What was taken away.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
 /// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
+/// <param name="Questions">What it leaves open.</param>
 public sealed record RollView(
     SessionDocument Session,
     RollDocument Roll,
     RollRow Row,
     IReadOnlyList<string> Takeaways,
     IReadOnlyList<string> Cautions,
-    int Version
+    int Version,
+    IReadOnlyList<KeptQuestion> Questions
 )
 {
     /// <summary>The view of a roll.</summary>
@@ -28,6 +30,7 @@ public sealed record RollView(
             RollRow.Of(logged, log, values),
             [.. logged.Roll.Takeaways.Select(t => t.Text)],
             Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
-            version
+            version,
+            KeptQuestion.Of(logged.Roll, values.Vocabulary)
         );
 }

@@ -10,12 +10,20 @@ namespace AshNotch.App.Views;
 /// <param name="Corrections">What was put right so far.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
 /// <param name="Struck">Words that say nothing of the roll as a whole, though they were read so.</param>
+/// <param name="Finished">Taps put in by hand.</param>
+/// <param name="Cuts">Where the user says that a roll begins, or that none does.</param>
+/// <param name="Taps">Pairs such as <c>1-1</c> that were said to be taps.</param>
+/// <param name="Points">Pairs that were said to be points.</param>
 public sealed record ToRead(
     string? Text,
     string? Partner,
     IReadOnlyList<CorrectionView>? Corrections,
     IReadOnlyList<NamedPartner>? Partners = null,
-    IReadOnlyList<string>? Struck = null
+    IReadOnlyList<string>? Struck = null,
+    IReadOnlyList<TapToAdd>? Finished = null,
+    IReadOnlyList<CutView>? Cuts = null,
+    IReadOnlyList<string>? Taps = null,
+    IReadOnlyList<string>? Points = null
 )
 {
     /// <summary>Reads the telling with all that the log knows.</summary>
@@ -31,8 +39,16 @@ public sealed record ToRead(
         foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
             named[name] = partner;
         var struck = RollReading.Each(Struck, "struck", check, (words, c, at) => c.Text(words, at) ?? "");
+        var aside = new TellingAside(Partner, corrections, named)
+        {
+            Struck = struck,
+            Added = RollReading.Each(Finished, "finished", check, Read),
+            Cuts = RollReading.Each(Cuts, "cuts", check, (c, k, at) => new CutByHand(k.Text(c.Words, at) ?? "", c.Occurrence, c.Begins)),
+            Taps = RollReading.Each(Taps, "taps", check, (words, c, at) => c.Text(words, at) ?? ""),
+            Points = RollReading.Each(Points, "points", check, (words, c, at) => c.Text(words, at) ?? ""),
+        };
         check.ThrowIfFaulty();
-        return Telling.Read(text, cache.Book, log.Partners, new TellingAside(Partner, corrections, named) { Struck = struck }, stop);
+        return Telling.Read(text, cache.Book, log.Partners, aside, stop);
     }
 
     private static Correction Read(CorrectionView written, Checker check, string at) =>
@@ -41,6 +57,14 @@ public sealed record ToRead(
             written.Occurrence,
             written.Notch is null ? null : RollReading.Read(written.Notch, check, $"{at}.notch")
         );
+
+    private static AddedTap Read(TapToAdd written, Checker check, string at)
+    {
+        var notch = RollReading.Read(written.Notch ?? new NotchDocument(), check, $"{at}.notch");
+        if (notch.Outcome != Outcome.Tap)
+            check.Fault($"{at}.notch.outcome", "must be tap.");
+        return new AddedTap(Math.Max(0, written.Roll), notch with { Span = null });
+    }
 
     private static (string Name, string Partner) Read(NamedPartner written, Log log, Checker check, string at)
     {

@@ -9,7 +9,17 @@ namespace AshNotch.App.Views;
 /// <param name="Changed">What changed lately in one sentence; null while nothing is logged.</param>
 /// <param name="Rolls">Rolls logged in all.</param>
 /// <param name="Sessions">Sessions logged in all.</param>
+/// <param name="Open">Rolls of the last weeks that leave questions open, the newest first.</param>
 /// <param name="Behind">
 /// The focus, the first weak spot and what changed are from before the newest rolls, which are still being learned from.
 /// </param>
-public sealed record TodayView(FocusView? Focus, RackSession? Last, WeakSpot? First, string? Changed, int Rolls, int Sessions, bool Behind);
+public sealed record TodayView(
+    FocusView? Focus,
+    RackSession? Last,
+    WeakSpot? First,
+    string? Changed,
+    int Rolls,
+    int Sessions,
+    IReadOnlyList<RollRow> Open,
+    bool Behind
+);

@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading;
 /// <summary>Reads a telling that may hold several rolls: it is cut into them first, and each is read by itself.</summary>
 public static class ClassReader
 {
-    /// <summary>Reads a text, at least one roll.</summary>
+    /// <summary>The rolls of a text, at least one.</summary>
     /// <param name="text">The telling.</param>
     /// <param name="book">The names of places and moves, the user's own among them.</param>
     /// <param name="partners">The partners, so that their names are known.</param>
@@ -20,15 +20,29 @@ public static class ClassReader
         IReadOnlyList<Partner> partners,
         TellingAside? aside = null,
         CancellationToken stop = default
+    ) => Whole(text, book, partners, aside, stop).Rolls;
+
+    /// <summary>The rolls of a text, and where else one could begin.</summary>
+    /// <param name="text">The telling.</param>
+    /// <param name="book">The names of places and moves, the user's own among them.</param>
+    /// <param name="partners">The partners, so that their names are known.</param>
+    /// <param name="aside">What was said beside it; its partner holds for the first roll unless the telling says otherwise.</param>
+    /// <param name="stop">Nobody waits for it any more.</param>
+    public static ToldRolls Whole(
+        string text,
+        Phrasebook book,
+        IReadOnlyList<Partner> partners,
+        TellingAside? aside = null,
+        CancellationToken stop = default
     )
     {
         aside ??= TellingAside.Nothing;
         var first = aside.Partner;
-        var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners);
+        var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners, aside.Cuts);
         var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
         var scored = begins.Count > 2 || begins.Count(c => TapTally.In(cut.TextOf(c), null) is { IsBare: true }) > 1;
         if (begins.Count == 0)
-            return [new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))];
+            return new ToldRolls([new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))], cut.Starts());
         var rolls = new List<ToldRoll>();
         foreach (var (r, c) in begins.Index())
         {
@@ -40,7 +54,7 @@ public static class ClassReader
             var read = Read(told[start..end], NameOf(with, r == 0 ? first : null, partners));
             rolls.Add(new ToldRoll(start, end, with, With(read, with, start)));
         }
-        return rolls;
+        return new ToldRolls(rolls, cut.Starts());
 
         RollRead Read(string roll, string? name)
         {

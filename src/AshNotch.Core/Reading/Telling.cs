@@ -14,12 +14,14 @@ public sealed class Telling
     private readonly string? chosen;
     private readonly IReadOnlyList<string> struck;
 
-    private Telling(string text, IReadOnlyList<ToldRoll> read, TellingAside aside, IReadOnlyList<Partner> partners)
+    private Telling(string text, ToldRolls read, TellingAside aside, IReadOnlyList<Partner> partners)
     {
         Text = text;
-        AsRead = read;
+        AsRead = read.Rolls;
+        Starts = read.Starts;
         Corrections = aside.Corrections;
-        Rolls = Reading.Corrections.Apply(read, text, aside.Corrections);
+        Added = aside.Added;
+        Rolls = WithAdded(Reading.Corrections.Apply(AsRead, text, aside.Corrections), aside.Added);
         this.partners = partners;
         named = aside.Named;
         chosen = aside.Partner;
@@ -38,6 +40,12 @@ public sealed class Telling
     /// <summary>The rolls with the corrections in them.</summary>
     public IReadOnlyList<ToldRoll> Rolls { get; }
 
+    /// <summary>Taps that were put in by hand.</summary>
+    public IReadOnlyList<AddedTap> Added { get; }
+
+    /// <summary>Where a roll begins, or might.</summary>
+    public IReadOnlyList<RollStart> Starts { get; }
+
     /// <summary>The partner chosen beside the telling, or null.</summary>
     public Partner? Chosen => partners.FirstOrDefault(p => p.Id == chosen);
 
@@ -53,7 +61,7 @@ public sealed class Telling
         IReadOnlyList<Partner> partners,
         TellingAside aside,
         CancellationToken stop = default
-    ) => new(text, ClassReader.Read(text, book, partners, aside, stop), aside, partners);
+    ) => new(text, ClassReader.Whole(text, book, partners, aside, stop), aside, partners);
 
     /// <summary>
     /// Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.
@@ -81,4 +89,28 @@ public sealed class Telling
 
     /// <summary>Whether somebody is named of whom there is no record and nobody said that none is wanted.</summary>
     public bool IsNew(ToldPartner with) => with.Name is not null && with.Known is null && !named.ContainsKey(with.Name);
+
+    // Each is an exchange of its own: when it was, nobody said.
+    private static IReadOnlyList<ToldRoll> WithAdded(IReadOnlyList<ToldRoll> rolls, IReadOnlyList<AddedTap> added) =>
+        added.Count == 0
+            ? rolls
+            :
+            [
+                .. rolls.Select(
+                    (roll, r) =>
+                        roll with
+                        {
+                            Read = roll.Read with
+                            {
+                                Exchanges =
+                                [
+                                    .. roll.Read.Exchanges,
+                                    .. added
+                                        .Where(a => Math.Min(a.Roll, rolls.Count - 1) == r)
+                                        .Select(a => new ReadExchange(0, 0, new Exchange { End = ExchangeEnd.Tap, Notches = [a.Notch] })),
+                                ],
+                            },
+                        }
+                ),
+            ];
 }

@@ -4,11 +4,18 @@
 
   let {
     questions,
+    starts,
     onanswer,
+    oncut,
   }: {
     questions: Schemas['QuestionView'][];
+    /** Where a roll begins, or might. */
+    starts: Schemas['RollStart'][];
     onanswer: (question: Schemas['QuestionView'], answer: Schemas['AnswerView']) => void;
+    oncut: (start: Schemas['RollStart'], begins: boolean) => void;
   } = $props();
+
+  const doubted = $derived(starts.filter((start) => start.isUnsure));
 
   let list = $state<HTMLElement>();
 
@@ -20,9 +27,22 @@
   }
 </script>
 
-{#if questions.length > 0}
+{#if questions.length + doubted.length > 0}
   <section aria-label="Not sure">
     <ol bind:this={list}>
+      {#each doubted as start (`${start.words}|${start.occurrence}`)}
+        <li>
+          <span class="ask">A new roll? <em>“{start.words} …”</em></span>
+          <span class="answers">
+            <button class="may" onclick={() => oncut(start, start.begins)}
+              >{start.begins ? 'Yes' : 'No'}</button
+            >
+            <button class="may" onclick={() => oncut(start, !start.begins)}
+              >{start.begins ? 'No' : 'Yes'}</button
+            >
+          </span>
+        </li>
+      {/each}
       {#each questions as question (`${question.words}|${question.occurrence}`)}
         <li>
           <span class="ask">{question.ask} <em>“{question.words}”</em> <small>{question.hangs}</small></span>

@@ -17,6 +17,7 @@
     onundoall,
     onmean,
     onstrike,
+    oncut,
     onjump,
   }: {
     reading: Schemas['ReadingView'];
@@ -29,6 +30,8 @@
     onmean: (name: string, partner: string) => void;
     /** The words say nothing of the roll as a whole. */
     onstrike: (words: string) => void;
+    /** A roll begins at a sentence, or none does. */
+    oncut: (start: Schemas['RollStart'], begins: boolean) => void;
     /** Goes to a time of the film, when there is one. */
     onjump?: (seconds: number) => void;
   } = $props();
@@ -37,11 +40,16 @@
   const someoneNew = '+';
 
   const none = $derived(reading.rolls.every((r) => r.exchanges.every((e) => e.notches.length === 0)));
+  const begun = $derived(reading.starts.filter((s) => s.begins));
   const several = $derived(reading.rolls.length > 1);
 </script>
 
 {#each reading.rolls as roll, r (r)}
   {@const told = roll.with}
+  {@const start = begun[r - 1]}
+  {@const within = reading.starts.filter(
+    (s) => !s.begins && s.offset > (start?.offset ?? -1) && s.offset < (begun[r]?.offset ?? Infinity),
+  )}
   <section aria-label={several ? `Roll ${r + 1}` : 'What was read'}>
     {#if several || told?.name}
       <div class="with">
@@ -89,6 +97,17 @@
         {/each}
       </ol>
     {/each}
+    {#if start || within.length > 0}
+      <details class="cut">
+        <summary class="quiet underline">Cut it otherwise</summary>
+        {#if start}<button class="may" onclick={() => oncut(start, false)}>Join it to the roll before</button
+          >{/if}
+        {#if within.length > 0}<p class="quiet">A new roll begins at</p>{/if}
+        {#each within as other (other.offset)}
+          <button class="may" onclick={() => oncut(other, true)}>{other.words} …</button>
+        {/each}
+      </details>
+    {/if}
     {#each roll.takeaways as takeaway (takeaway)}<p class="takeaway">
         <strong>Takeaway:</strong>
         {takeaway}
@@ -130,6 +149,14 @@
   .takeaway,
   .note {
     margin-top: 0.5rem;
+  }
+  .cut > :global(*) {
+    margin-top: 0.375rem;
+  }
+  .cut summary {
+    min-height: 44px;
+    padding-top: 0.625rem;
+    cursor: pointer;
   }
   /* Two columns where there is room for two. */
   .notches {

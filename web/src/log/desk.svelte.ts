@@ -9,7 +9,7 @@ import { captionsIn, isCaptions } from '../film/captions';
 import { Film } from '../film/film.svelte';
 import { tell } from '../kit/notices';
 import { Dictation } from './dictation.svelte';
-import { toDraft, toKeep, type Draft } from './draft';
+import { toDraft, toKeep, toldIn, type Draft } from './draft';
 import { LogDraft } from './draft.svelte';
 import { LeftBehind, type LeftDraft } from './left-behind.svelte';
 import { deliver, outbox, takeBack, type Waiting } from './outbox.svelte';
@@ -58,14 +58,8 @@ export class Desk {
 
   /** To be called in an effect: reads what is told, soon after it changes. */
   read() {
-    const { text, partner, corrections, partners, struck } = this.draft.now;
-    this.live.soon({
-      text,
-      partner: partner || null,
-      corrections: $state.snapshot(corrections),
-      partners: $state.snapshot(partners),
-      struck: $state.snapshot(struck),
-    });
+    const { partner } = this.draft.now;
+    this.live.soon({ ...$state.snapshot(toldIn(this.draft.now)), partner: partner || null });
   }
 
   /** Sends the roll; whatever is typed from here on is the next one's. */

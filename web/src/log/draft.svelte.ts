@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { api, got, Trouble, type Schemas } from '../api/client';
 import { keep, kept } from '../base/storage';
-import { fresh, readDraft, type Draft, type Told } from './draft';
+import { fresh, readDraft, toldIn, type Draft, type Told } from './draft';
 import { ownPlace } from './place';
 
 const put = (id: string, body: string | null, keepalive = false) =>
@@ -152,8 +152,7 @@ export class LogDraft {
   }
 
   private told(): Told {
-    const { text, corrections, partners, struck } = this.now;
-    return $state.snapshot({ text, corrections, partners, struck }) as Told;
+    return $state.snapshot(toldIn(this.now)) as Told;
   }
 
   /** Puts a notch right; null takes it out. */
@@ -164,6 +163,13 @@ export class LogDraft {
         { words, occurrence, notch },
       ];
     });
+  }
+
+  /** Forgets all that was put right; what was typed stays. */
+  forget() {
+    this.change(() =>
+      Object.assign(this.now, { corrections: [], finished: [], cuts: [], taps: [], points: [] }),
+    );
   }
 
   /** Says whom a name in the telling means. */
@@ -179,6 +185,34 @@ export class LogDraft {
   /** Says that words say nothing of the roll as a whole. */
   strike(words: string) {
     this.change(() => (this.now.struck = [...this.now.struck, words]));
+  }
+
+  /** Puts a tap in that was not read. */
+  finish(roll: number, notch: Schemas['NotchDocument']) {
+    this.change(() => (this.now.finished = [...this.now.finished, { roll, notch }]));
+  }
+
+  /** Takes a tap out: one that was put in goes, one that was read is none. */
+  unfinish(tap: Schemas['TapView']) {
+    const { added, words, occurrence, without } = tap;
+    if (added !== null)
+      this.change(() => (this.now.finished = this.now.finished.filter((_, i) => i !== added)));
+    else if (words !== null) this.correct(words, occurrence, without);
+  }
+
+  /** Says that a pair of numbers counts taps, or points. */
+  score(pair: string, means: 'taps' | 'points') {
+    this.change(() => (this.now[means] = [...this.now[means], pair]));
+  }
+
+  /** Says that a roll begins at a sentence, or that none does. */
+  cut({ words, occurrence }: Schemas['RollStart'], begins: boolean) {
+    this.change(() => {
+      this.now.cuts = [
+        ...this.now.cuts.filter((c) => c.words !== words || c.occurrence !== occurrence),
+        { words, occurrence, begins },
+      ];
+    });
   }
 
   /** Adds a line to the telling, as the tap board does. */

@@ -25,6 +25,13 @@ export interface Draft {
   partners: Schemas['NamedPartner'][];
   /** Words that say nothing of the roll as a whole, though they were read so. */
   struck: string[];
+  /** Taps put in by hand. */
+  finished: Schemas['TapToAdd'][];
+  /** Where it was said that a roll begins, or that none does. */
+  cuts: Schemas['CutView'][];
+  /** Pairs such as 1-1 that were said to be taps, or points. */
+  taps: string[];
+  points: string[];
 }
 
 /** What one set out to do, with up to three checks to tick; those without words are not kept. */
@@ -33,7 +40,21 @@ export interface Mission {
   checks: { text: string; done: boolean }[];
 }
 
-export type Told = Pick<Draft, 'text' | 'corrections' | 'partners' | 'struck'>;
+/** What is said beside the text of a telling. */
+export const beside = ['corrections', 'partners', 'struck', 'finished', 'cuts', 'taps', 'points'] as const;
+export type Told = Pick<Draft, 'text' | (typeof beside)[number]>;
+
+/** The text and what is said beside it. */
+export const toldIn = (draft: Told): Told => ({
+  text: draft.text,
+  corrections: draft.corrections,
+  partners: draft.partners,
+  struck: draft.struck,
+  finished: draft.finished,
+  cuts: draft.cuts,
+  taps: draft.taps,
+  points: draft.points,
+});
 
 const noMission = (): Mission => ({
   text: '',
@@ -60,14 +81,15 @@ export const fresh = (before?: Draft): Draft => ({
   corrections: [],
   partners: [],
   struck: [],
+  finished: [],
+  cuts: [],
+  taps: [],
+  points: [],
 });
 
 /** A draft as the server keeps it. */
 export const toKeep = (told: Draft): Schemas['RollTold'] => ({
-  text: told.text,
-  corrections: told.corrections,
-  partners: told.partners,
-  struck: told.struck,
+  ...toldIn(told),
   session: {
     date: told.date,
     kind: told.sessionKind,
@@ -97,6 +119,10 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     corrections: kept.corrections ?? [],
     partners: kept.partners ?? [],
     struck: kept.struck ?? [],
+    finished: kept.finished ?? [],
+    cuts: kept.cuts ?? [],
+    taps: kept.taps ?? [],
+    points: kept.points ?? [],
     partner: roll?.partner ?? '',
     kind: roll?.kind ?? now.kind,
     intensity: roll?.intensity ?? now.intensity,
@@ -119,6 +145,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
 
 const text = v.fallback(v.string(), '');
 const said = v.fallback(v.optional(v.string()), undefined);
+const words = v.fallback(v.array(v.string()), []);
 const list = v.fallback(v.array(v.looseObject({})), []);
 const tags = v.fallback(
   // Once they were one text with commas.
@@ -155,7 +182,11 @@ const shape = v.object({
   mission: v.fallback(v.optional(v.object({ text, checks: v.pipe(v.array(check), v.length(3)) })), undefined),
   corrections: list,
   partners: list,
-  struck: v.fallback(v.array(v.string()), []),
+  struck: words,
+  finished: list,
+  cuts: list,
+  taps: words,
+  points: words,
 });
 
 /** A draft from what was kept of it; null when it is none. */

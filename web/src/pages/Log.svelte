@@ -10,6 +10,7 @@
   import { Desk } from '../log/desk.svelte';
   import Doubts from '../log/Doubts.svelte';
   import ExampleTelling from '../log/ExampleTelling.svelte';
+  import KeepBar from '../log/KeepBar.svelte';
   import LeftDrafts from '../log/LeftDrafts.svelte';
   import LogChips from '../log/LogChips.svelte';
   import RollsRead from '../log/RollsRead.svelte';
@@ -122,30 +123,26 @@
     {#if desk.failed || desk.live.failed}<p class="fault" role="alert">
         {desk.failed || desk.live.failed}
       </p>{/if}
-    <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-      <button class="do" onclick={desk.save} disabled={!desk.canSave}
-        >Save the {desk.several ? `${reading?.rolls.length} rolls` : 'roll'}</button
-      >
-      <span id="told-state" class="quiet">{draftState}</span>
-      <span class="more ms-auto flex gap-5">
-        {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
-        <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
-        <a href="/names" use:link>Names</a>
-        <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
-      </span>
-    </div>
+    <KeepBar {reading} {draft} {save} />
     {#if dictation.playing}<button class="may" onclick={desk.dictate}>Stop the dictation</button>{/if}
     {#if reading}
-      <Doubts bind:this={doubts} questions={reading.questions} onanswer={desk.answer} />
+      <Doubts
+        bind:this={doubts}
+        questions={reading.questions}
+        starts={reading.starts}
+        onanswer={desk.answer}
+        oncut={(start, begins) => draft.cut(start, begins)}
+      />
       <RollsRead
         {reading}
         partners={desk.list}
-        corrected={draft.now.corrections.length}
+        corrected={draft.now.corrections.length + draft.now.finished.length + draft.now.cuts.length}
         sticks={desk.way === 'write'}
         onopen={(read, beside) => (editing = { read, beside })}
-        onundoall={() => draft.change(() => (draft.now.corrections = []))}
+        onundoall={() => draft.forget()}
         onmean={(name, partner) => draft.mean(name, partner)}
         onstrike={(words) => draft.strike(words)}
+        oncut={(start, begins) => draft.cut(start, begins)}
         onjump={film.url ? film.to : undefined}
       />
     {:else if draft.ready && draft.now.text === '' && desk.way === 'write' && desk.examples.value}
@@ -153,6 +150,21 @@
     {/if}
   </div>
 </div>
+
+{#snippet save()}
+  <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+    <button class="do" onclick={desk.save} disabled={!desk.canSave}
+      >Save the {desk.several ? `${reading?.rolls.length} rolls` : 'roll'}</button
+    >
+    <span id="told-state" class="quiet">{draftState}</span>
+    <span class="more ms-auto flex gap-5">
+      {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
+      <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
+      <a href="/names" use:link>Names</a>
+      <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
+    </span>
+  </div>
+{/snippet}
 
 {#if editing}
   <NotchEditor

@@ -55,6 +55,13 @@
       <p>{now.changed} <a href="/weak-spots/weeks" use:link>Look</a></p>
     </section>
   {/if}
+  {#if now.open.length > 0}
+    <section aria-labelledby="open">
+      <h2 id="open">Still open</h2>
+      <p class="quiet">What the telling left in doubt; each is answered on its roll by one press.</p>
+      {#each now.open as row (row.id)}<RollRow {row} dated />{/each}
+    </section>
+  {/if}
   {#if now.last}
     <section aria-labelledby="last">
       <h2 id="last">

@@ -36,6 +36,7 @@
         ? `, ${row.kind}`
         : ''}</span
     >
+    {#if row.open}<span class="open">{row.open === 1 ? '1 question' : `${row.open} questions`}</span>{/if}
   </span>
   <span class="picture" {id}><Stick stick={row.stick} size="row" label="Roll with {row.partnerName}" /></span>
   <span class="taps quiet">{taps ? `taps: ${taps}` : 'no tap'}</span>
@@ -64,6 +65,11 @@
     display: flex;
     flex-direction: column;
     line-height: 1.25;
+  }
+  .open {
+    font-size: 0.875rem;
+    text-decoration: underline dashed var(--color-quiet);
+    text-underline-offset: 0.2rem;
   }
   .who strong {
     overflow-wrap: anywhere;

@@ -21,6 +21,12 @@ export function need(...resources: Resource<unknown>[]) {
 export const moveChoices = (): Choice[] =>
   (vocabulary.value?.moves ?? []).map((m) => ({ value: m.id, label: m.name, also: m.aliases }));
 
+/** The submissions to choose from. */
+export const submissionChoices = (): Choice[] =>
+  (vocabulary.value?.moves ?? [])
+    .filter((m) => m.kind === 'submission')
+    .map((m) => ({ value: m.id, label: m.name, also: m.aliases }));
+
 /** The places to choose from, as seen by the one who keeps the log. */
 export const placeChoices = (): Choice[] =>
   (vocabulary.value?.places ?? []).map((p) => ({ value: p.id, label: p.say, also: p.aliases }));

@@ -16,6 +16,7 @@
   import EarlierForms from './EarlierForms.svelte';
   import { OpenRoll, type NotchAt } from './open-roll.svelte';
   import RollHead from './RollHead.svelte';
+  import RollQuestions from './RollQuestions.svelte';
   import RollSteps from './RollSteps.svelte';
 
   let { id, onchange }: { id: string; onchange: () => void } = $props();
@@ -95,6 +96,7 @@
     {chosen}
     onchoose={choose}
   />
+  <RollQuestions {open} questions={view.questions} />
   {#if roll.mission}
     <h3 class="mt-3.5">Mission: {roll.mission.text}</h3>
     {#each roll.mission.checks ?? [] as check, i (i)}

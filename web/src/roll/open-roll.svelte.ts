@@ -50,6 +50,21 @@ export class OpenRoll {
     return this.keep(roll);
   }
 
+  /** Answers what a notch leaves open; without a notch it goes. */
+  answer(at: NotchAt, notch: Schemas['NotchDocument'] | null) {
+    return this.change((roll) =>
+      roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1, ...(notch ? [notch] : [])),
+    );
+  }
+
+  /** Leaves a notch as it is, and asks no more. */
+  waveOff(at: NotchAt) {
+    return this.change((roll) => {
+      const notch = roll.exchanges?.[at.exchange]?.notches?.[at.notch];
+      if (notch) notch.unsure = undefined;
+    });
+  }
+
   /** Keeps it; false when it was refused, and then nothing was overwritten. */
   async keep(roll: RollDocument) {
     const { view, id } = this;

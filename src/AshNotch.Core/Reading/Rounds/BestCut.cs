@@ -10,7 +10,9 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
 {
     private const int Beam = 32;
     private const int LooksAhead = 10;
-    private const double Surely = 1000;
+
+    /// <summary>What the user says outweighs all that speaks against it.</summary>
+    public const double Surely = 1000;
 
     /// <summary>The parts of the best cut, in order, and its score in nats.</summary>
     public (IReadOnlyList<Cut> Cuts, double Score) Find()

@@ -1,0 +1,62 @@
+<!-- What must be in sight before a roll is kept: what is asked first, whose finishes are counted, and the button. -->
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import type { Schemas } from '../api/client';
+  import type { LogDraft } from './draft.svelte';
+  import TapsLine from './TapsLine.svelte';
+
+  let {
+    reading,
+    draft,
+    save,
+  }: {
+    reading: Schemas['ReadingView'] | null;
+    draft: LogDraft;
+    /** The button and what stands beside it. */
+    save: Snippet;
+  } = $props();
+
+  const several = $derived((reading?.rolls.length ?? 1) > 1);
+</script>
+
+<div class="bar">
+  {#if reading}
+    <div class="taps">
+      {#each reading.rolls as roll, r (r)}
+        <TapsLine
+          taps={roll.taps}
+          partner={roll.with?.name ?? roll.with?.say ?? `Roll ${r + 1}`}
+          {several}
+          onadd={(tap) => draft.finish(r, tap)}
+          ontake={(tap) => draft.unfinish(tap)}
+          onscore={(pair, means) => draft.score(pair, means)}
+        />
+      {/each}
+    </div>
+  {/if}
+  {@render save()}
+</div>
+
+<style>
+  .bar {
+    margin-top: 0.5rem;
+    padding: 0.375rem 0;
+    background: var(--color-ground);
+  }
+  .taps > :global(* + *) {
+    border-top: 1px solid var(--color-grain);
+  }
+  @media (max-width: 700px) {
+    /* Above the rail, and above the keyboard that pushes it up. */
+    .bar {
+      position: sticky;
+      bottom: var(--rail, 64px);
+      z-index: 10;
+      border-top: 1px solid var(--color-edge);
+    }
+    .taps {
+      max-height: 8.5rem;
+      overflow-y: auto;
+    }
+  }
+</style>
