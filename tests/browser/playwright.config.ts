@@ -2,7 +2,8 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: '.',
-  workers: 1,
+  // Each file has a program of its own, so two run side by side.
+  workers: 2,
   timeout: 45_000,
   expect: { timeout: 10_000 },
   // On a busy machine a page may be slower than a test waits; what passes only the second time is counted and said.

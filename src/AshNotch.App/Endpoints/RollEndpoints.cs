@@ -103,7 +103,7 @@ internal static class RollEndpoints
             check.Fault("roll", "is missing.");
         var roll = RollReading.Read(kept.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(roll, id, check);
-        var session = RollIntake.Head(kept.Session, check);
+        var session = RollIntake.Head(kept.Session, check, clock);
         check.ThrowIfFaulty();
         store.Keep(
             new RollsToKeep

@@ -33,7 +33,7 @@ internal static class TellingEndpoints
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(head, id, check);
         var telling = told.ToRead(head.Partner).Read(cache, check, stop);
-        var session = RollIntake.Head(told.Session, check);
+        var session = RollIntake.Head(told.Session, check, clock);
         check.ThrowIfFaulty();
 
         var taken = ToldClass.Of(telling, head);

@@ -20,6 +20,7 @@
     hideLabel = false,
     ready = true,
     onchoose,
+    onnew,
   }: {
     label: string;
     value: string | null | undefined;
@@ -32,6 +33,8 @@
     /** The choices are all there; before that nothing can be chosen. */
     ready?: boolean;
     onchoose: (value: string) => void;
+    /** Takes a name that is none of the choices; without it such a name chooses nothing. */
+    onnew?: (name: string) => void;
   } = $props();
 
   const nothing = '-';
@@ -73,7 +76,10 @@
   disabled={!ready || choices.length === 0}
   positioning={{ strategy: 'fixed', placement: 'bottom-start', sameWidth: true }}
   onOpenChange={({ open }) => {
-    if (!open) searching = false;
+    if (open) return;
+    // Whoever writes a new name and goes on means it.
+    if (searching && onnew && wanted !== '' && found.length === 0) onnew(written.trim());
+    searching = false;
   }}
   onInputValueChange={({ inputValue, reason }) => {
     if (reason !== 'input-change') return;
@@ -107,7 +113,7 @@
           <Combobox.ItemText>{choice.label}</Combobox.ItemText>
         </Combobox.Item>
       {:else}
-        <p class="quiet p-2">Nothing of that name.</p>
+        <p class="quiet p-2">{onnew ? `${written.trim()} will be new.` : 'Nothing of that name.'}</p>
       {/each}
       {#if found.length > most}<p class="quiet p-2">{found.length - most} more; write on.</p>{/if}
     </Combobox.Content>

@@ -7,12 +7,15 @@
     starts,
     onanswer,
     oncut,
+    plain = false,
   }: {
     questions: Schemas['QuestionView'][];
     /** Where a roll begins, or might. */
     starts: Schemas['RollStart'][];
     onanswer: (question: Schemas['QuestionView'], answer: Schemas['AnswerView']) => void;
     oncut: (start: Schemas['RollStart'], begins: boolean) => void;
+    /** Without what hangs on it, where there is little room. */
+    plain?: boolean;
   } = $props();
 
   const doubted = $derived(starts.filter((start) => start.isUnsure));
@@ -28,7 +31,7 @@
 </script>
 
 {#if questions.length + doubted.length > 0}
-  <section aria-label="Not sure">
+  <section aria-label={plain ? 'Asked first' : 'Not sure'} class:plain>
     <ol bind:this={list}>
       {#each doubted as start (`${start.words}|${start.occurrence}`)}
         <li>
@@ -45,7 +48,10 @@
       {/each}
       {#each questions as question (`${question.words}|${question.occurrence}`)}
         <li>
-          <span class="ask">{question.ask} <em>“{question.words}”</em> <small>{question.hangs}</small></span>
+          <span class="ask"
+            >{question.ask}
+            {#if !plain}<em>“{question.words}”</em> <small>{question.hangs}</small>{/if}</span
+          >
           <span class="answers">
             {#each question.answers as answer (answer.say)}
               <button class="may" onclick={() => onanswer(question, answer)}>{answer.say}</button>
@@ -62,6 +68,15 @@
     border-left: 3px dashed var(--color-edge);
     padding-left: 0.875rem;
     margin: 1rem 0;
+  }
+  section.plain {
+    margin: 0 0 0.25rem;
+  }
+  .plain .ask {
+    flex-basis: 9rem;
+  }
+  .plain li {
+    padding: 0;
   }
   li {
     display: flex;

@@ -8,20 +8,29 @@
   let {
     reading,
     draft,
+    first,
     save,
   }: {
     reading: Schemas['ReadingView'] | null;
     draft: LogDraft;
+    /** The first question, where there is no room for all. */
+    first?: Snippet;
     /** The button and what stands beside it. */
     save: Snippet;
   } = $props();
 
+  let list = $state<HTMLElement>();
+  // The roll that is being told is the one in sight.
+  $effect(() => {
+    if (reading?.rolls.length) list?.scrollTo({ top: list.scrollHeight });
+  });
   const several = $derived((reading?.rolls.length ?? 1) > 1);
 </script>
 
 <div class="bar">
+  {@render first?.()}
   {#if reading}
-    <div class="taps">
+    <div class="taps" bind:this={list}>
       {#each reading.rolls as roll, r (r)}
         <TapsLine
           taps={roll.taps}
@@ -55,7 +64,7 @@
       border-top: 1px solid var(--color-edge);
     }
     .taps {
-      max-height: 8.5rem;
+      max-height: max(5.75rem, 22vh);
       overflow-y: auto;
     }
   }

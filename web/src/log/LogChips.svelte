@@ -1,7 +1,7 @@
 <!-- One row of chips: the session, carried over from roll to roll, and the roll with the last used preset. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import { plain } from '../base/words';
+  import { day, plain } from '../base/words';
   import Combo from '../kit/Combo.svelte';
   import DayField from '../kit/DayField.svelte';
   import Terms from '../parts/Terms.svelte';
@@ -14,6 +14,7 @@
     ready,
     faults,
     onnewpartner,
+    onnamed,
   }: {
     draft: Draft;
     partners: Schemas['PartnerView'][];
@@ -21,6 +22,8 @@
     ready: boolean;
     faults: Record<string, string[]>;
     onnewpartner: () => void;
+    /** A name was written that none of the partners has. */
+    onnamed: (name: string) => void;
   } = $props();
 
   // On a phone the row folds into one line: it is set once and the thumb needs the room.
@@ -37,8 +40,8 @@
 
 <details open={wide}>
   <summary
-    >{plain(draft.sessionKind)}, {plain(draft.attire)} · with {who} · {draft.kind}, {draft.intensity}, {draft.minutes ??
-      '?'} min</summary
+    >{day(draft.date)} · {plain(draft.sessionKind)}, {plain(draft.attire)} · with {who} · {draft.kind}, {draft.intensity},
+    {draft.minutes ?? '?'} min</summary
   >
   <div class="chips" role="group" aria-label="The session">
     <div class="day">
@@ -52,7 +55,15 @@
     <Terms label="Session" of="sessionKinds" bind:value={draft.sessionKind} />
     <Terms label="Attire" of="attires" bind:value={draft.attire} />
     <div class="partner">
-      <Combo label="Partner" value={draft.partner} {choices} none="someone" {ready} onchoose={choose} />
+      <Combo
+        label="Partner"
+        value={draft.partner}
+        {choices}
+        none="someone"
+        {ready}
+        onchoose={choose}
+        onnew={onnamed}
+      />
     </div>
     <Terms label="Kind" of="rollKinds" bind:value={draft.kind} />
     <Terms label="How hard" of="intensities" bind:value={draft.intensity} />

@@ -23,8 +23,8 @@
 
   let adding = $state<{ by: 'me' | 'partner'; beside: Element } | null>(null);
   const sides = $derived([
-    { by: 'me' as const, say: 'You finished', taps: taps.me },
-    { by: 'partner' as const, say: 'They finished', taps: taps.partner },
+    { by: 'me' as const, say: 'You finished', short: 'You', taps: taps.me },
+    { by: 'partner' as const, say: 'They finished', short: 'They', taps: taps.partner },
   ]);
 </script>
 
@@ -32,10 +32,10 @@
   {#if several}<strong class="who">{partner}</strong>{/if}
   {#each sides as side (side.by)}
     <span class="side {side.by}">
-      <span class="say">{side.say}:</span>
+      <span class="say">{side.short}<span class="long">&nbsp;finished</span>:</span>
       {#each side.taps as tap, t (t)}
         <span class="tap" class:unsure={tap.unsure}>
-          {tap.say}{tap.unsure ? '?' : ''}
+          <span>{tap.say}{tap.unsure ? '?' : ''}</span>
           <button
             class="step"
             aria-label="Not {side.by === 'me' ? 'my' : 'their'} finish: {tap.say}"
@@ -100,7 +100,7 @@
     align-items: center;
     font-weight: 650;
   }
-  .tap.unsure {
+  .tap.unsure > span {
     text-decoration: underline dashed var(--color-quiet);
     text-underline-offset: 0.25rem;
   }
@@ -129,7 +129,12 @@
   @media (max-width: 700px) {
     .line {
       gap: 0 0.5rem;
-      font-size: 0.9375rem;
+    }
+    .side {
+      gap: 0 0.25rem;
+    }
+    .long {
+      display: none;
     }
   }
 </style>

@@ -4,7 +4,7 @@ import { api, got, type Schemas } from '../api/client';
 import { keys } from '../base/keys';
 import { Resource } from '../base/resource.svelte';
 import { keep, kept } from '../base/storage';
-import { clock, times } from '../base/words';
+import { clock, times, today } from '../base/words';
 import { captionsIn, isCaptions } from '../film/captions';
 import { Film } from '../film/film.svelte';
 import { tell } from '../kit/notices';
@@ -40,7 +40,9 @@ export class Desk {
   readonly reading = $derived(this.live.now);
   readonly several = $derived((this.reading?.rolls.length ?? 1) > 1);
   readonly list = $derived(this.partners.value ?? []);
-  readonly canSave = $derived(this.draft.ready && this.draft.now.text.trim() !== '');
+  readonly canSave = $derived(
+    this.draft.ready && this.draft.now.text.trim() !== '' && this.draft.now.date <= today(),
+  );
   /** Something here is neither in the browser nor on the server. */
   readonly wouldBeLost = $derived(this.draft.nowhere || !outbox.safe);
 
@@ -79,6 +81,19 @@ export class Desk {
       this.sayKept(kept, told.id);
       if (kept.newPartners.length > 0) await this.partners.load();
     } else if (this.draft.now.text.trim() === '') this.takeUp(kept);
+  };
+
+  /** A name that none of the partners has makes one; what is known of them is told later. */
+  meet = async (name: string) => {
+    const id = crypto.randomUUID();
+    try {
+      await got(api.PUT('/api/partners/{id}', { params: { path: { id } }, body: { id, name } }));
+      await this.partners.load();
+      this.draft.now.partner = id;
+      tell({ text: `${name} is among your partners now.` });
+    } catch (error) {
+      this.failed = (error as Error).message;
+    }
   };
 
   private sayKept({ rolls, newPartners, learned }: Schemas['ToldAndKept'], first: string) {

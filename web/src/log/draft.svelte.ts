@@ -32,6 +32,8 @@ export class LogDraft {
   );
   /** Neither has it: closing the page would lose it. */
   readonly nowhere = $derived(!this.inBrowser && this.onServer !== 'yes' && this.now.text !== '');
+  /** The day of the roll that was told last, where it was another than today. */
+  lastDay = $state('');
   private past = $state<Told[]>([]);
   private future = $state<Told[]>([]);
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -109,6 +111,7 @@ export class LogDraft {
     delete this.unsent[told.id];
     this.leave();
     this.now = fresh(told);
+    this.lastDay = told.date === this.now.date ? '' : told.date;
   }
 
   /** Another draft in place of this one, which is empty. */

@@ -61,7 +61,7 @@ const noMission = (): Mission => ({
   checks: [1, 2, 3].map(() => ({ text: '', done: false })),
 });
 
-/** A draft for the next roll: the session, the mission and the presets of the one before are carried over. */
+/** A draft for the next roll, of today: the session, the mission and the presets of the one before are carried over. */
 export const fresh = (before?: Draft): Draft => ({
   id: crypto.randomUUID(),
   text: '',
@@ -69,7 +69,7 @@ export const fresh = (before?: Draft): Draft => ({
   kind: before?.kind ?? 'free',
   intensity: before?.intensity ?? 'steady',
   minutes: before?.minutes ?? 6,
-  date: before?.date ?? today(),
+  date: today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
   time: before?.time ?? '',

@@ -15,6 +15,7 @@
   import LogChips from '../log/LogChips.svelte';
   import RollsRead from '../log/RollsRead.svelte';
   import TapBoard from '../log/TapBoard.svelte';
+  import WhichDay from '../log/WhichDay.svelte';
   import WaitingRolls from '../log/WaitingRolls.svelte';
   import WritingLine from '../log/WritingLine.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
@@ -37,6 +38,7 @@
   $effect(() => desk.read());
 
   // A phone has no such key.
+  const isNarrow = window.matchMedia('(max-width: 700px)').matches;
   const hasKeys = window.matchMedia('(hover: hover)').matches;
   const reading = $derived(desk.reading);
   const free = $derived(draft.now.text.trim() === '');
@@ -76,6 +78,13 @@
   ready={!desk.partners.waiting}
   faults={desk.faults}
   onnewpartner={() => (adding = true)}
+  onnamed={desk.meet}
+/>
+<WhichDay
+  date={draft.now.date}
+  lastDay={draft.lastDay}
+  told={!free}
+  onchange={(date) => (draft.now.date = date)}
 />
 <DayAndMission bind:draft={draft.now} several={desk.several} />
 
@@ -123,12 +132,18 @@
     {#if desk.failed || desk.live.failed}<p class="fault" role="alert">
         {desk.failed || desk.live.failed}
       </p>{/if}
-    <KeepBar {reading} {draft} {save} />
+    <KeepBar {reading} {draft} {save} first={isNarrow ? first : undefined} />
+    <div class="more">
+      {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
+      <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
+      <a href="/names" use:link>Names</a>
+      <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
+    </div>
     {#if dictation.playing}<button class="may" onclick={desk.dictate}>Stop the dictation</button>{/if}
     {#if reading}
       <Doubts
         bind:this={doubts}
-        questions={reading.questions}
+        questions={isNarrow ? reading.questions.slice(1) : reading.questions}
         starts={reading.starts}
         onanswer={desk.answer}
         oncut={(start, begins) => draft.cut(start, begins)}
@@ -151,18 +166,24 @@
   </div>
 </div>
 
+{#snippet first()}
+  {#if reading && reading.questions.length > 0}
+    <Doubts
+      questions={reading.questions.slice(0, 1)}
+      starts={[]}
+      onanswer={desk.answer}
+      oncut={() => {}}
+      plain
+    />
+  {/if}
+{/snippet}
+
 {#snippet save()}
   <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
     <button class="do" onclick={desk.save} disabled={!desk.canSave}
       >Save the {desk.several ? `${reading?.rolls.length} rolls` : 'roll'}</button
     >
     <span id="told-state" class="quiet">{draftState}</span>
-    <span class="more ms-auto flex gap-5">
-      {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
-      <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
-      <a href="/names" use:link>Names</a>
-      <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
-    </span>
   </div>
 {/snippet}
 
@@ -187,6 +208,11 @@
       gap: 1.25rem;
       align-items: start;
     }
+  }
+  .more {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 1.25rem;
   }
   .more > :is(a, button) {
     display: inline-flex;
