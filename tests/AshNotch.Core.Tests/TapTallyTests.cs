@@ -59,7 +59,7 @@ public class TapTallyTests
     [InlineData("I got the kimura, he tapped. No more taps. 1-0", 1, 0)]
     public void Attempts_draw_from_the_sum_and_what_is_left_stands_unnamed(string text, int me, int partner)
     {
-        var roll = Assert.Single(ClassReader.Read(text, Trade.With(null), []));
+        var roll = Assert.Single(ClassReader.Read(text, Trade.With(null), [], stop: TestContext.Current.CancellationToken));
         Assert.Equal(new TapCount(me, partner), roll.Taps);
         foreach (var (exchange, read) in roll.Read.Exchanges.Select(e => (e.Exchange, e)))
         {
@@ -72,7 +72,7 @@ public class TapTallyTests
     public void A_pair_said_to_be_points_takes_no_tap_in()
     {
         var aside = TellingAside.Nothing with { Points = ["2-0"] };
-        var roll = Assert.Single(ClassReader.Read("I swept him. 2-0", Trade.With(null), [], aside));
+        var roll = Assert.Single(ClassReader.Read("I swept him. 2-0", Trade.With(null), [], aside, TestContext.Current.CancellationToken));
         Assert.Equal(new TapCount(0, 0), roll.Taps);
     }
 }

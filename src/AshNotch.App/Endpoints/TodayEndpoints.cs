@@ -1,4 +1,5 @@
 using AshNotch.App.Views;
+using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
@@ -26,7 +27,7 @@ internal static class TodayEndpoints
         return new TodayView(
             FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
-            ranking.Spots.Count > 0 ? ranking.Spots[0] : null,
+            ranking.Spots.FirstOrDefault(s => s.List != SpotList.FindOut) ?? (ranking.Spots.Count > 0 ? ranking.Spots[0] : null),
             last.Rolls == 0 ? null : courses.Changed,
             last.Rolls,
             log.Sessions.Count(s => s.Rolls.Count > 0),

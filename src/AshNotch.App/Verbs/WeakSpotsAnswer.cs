@@ -9,7 +9,8 @@ internal sealed record WeakSpotsAnswer(
     int Rolls,
     int Notches,
     IReadOnlyList<WeakSpotsAnswer.Spot> Spots,
-    IReadOnlyList<WeakSpotsAnswer.Exchange> Untested
+    IReadOnlyList<WeakSpotsAnswer.Exchange> Untested,
+    string? LeftOut
 )
 {
     /// <summary>A figure as printed, to six digits, nought without a sign.</summary>
@@ -18,6 +19,7 @@ internal sealed record WeakSpotsAnswer(
     /// <summary>A weak spot.</summary>
     internal sealed record Spot(
         int Rank,
+        string List,
         string From,
         string By,
         string? Move,
@@ -31,6 +33,7 @@ internal sealed record WeakSpotsAnswer(
         int Count,
         int Partners,
         IReadOnlyList<string> Rolls,
+        int Supposed,
         string Say
     )
     {
@@ -38,6 +41,7 @@ internal sealed record WeakSpotsAnswer(
         public static Spot Of(WeakSpot s) =>
             new(
                 s.Rank,
+                Term.Of(s.List),
                 s.From.Value,
                 Term.Of(s.By),
                 s.Move?.Value,
@@ -51,6 +55,7 @@ internal sealed record WeakSpotsAnswer(
                 s.Count,
                 s.Partners.Count,
                 s.Rolls,
+                s.Supposed,
                 s.Say
             );
     }

@@ -18,7 +18,14 @@ internal static class WeakSpotsVerb
         var spots = ranking.Spots.Take(top ?? int.MaxValue).Select(WeakSpotsAnswer.Spot.Of);
         var untested = ranking.Untested.Select(WeakSpotsAnswer.Exchange.Of);
         return output.Json(
-            new WeakSpotsAnswer(WeakSpotsAnswer.Shown(ranking.ValuePerRoll), ranking.Rolls, ranking.Notches, [.. spots], [.. untested]),
+            new WeakSpotsAnswer(
+                WeakSpotsAnswer.Shown(ranking.ValuePerRoll),
+                ranking.Rolls,
+                ranking.Notches,
+                [.. spots],
+                [.. untested],
+                ranking.LeftOut
+            ),
             AnswerJson.Default.WeakSpotsAnswer
         );
     }

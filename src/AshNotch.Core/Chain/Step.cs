@@ -6,7 +6,8 @@ namespace AshNotch.Core.Chain;
 /// <param name="Kind">What was tried, and what came of it.</param>
 /// <param name="Weight">Recency times intensity, and 1/k for the k-th repeat in one roll.</param>
 /// <param name="Roll">Index of the roll in the walk.</param>
-public readonly record struct Step(StepKind Kind, double Weight, int Roll)
+/// <param name="IsSupposed">Nobody told where it began; the place is the most plausible one.</param>
+public readonly record struct Step(StepKind Kind, double Weight, int Roll, bool IsSupposed = false)
 {
     /// <summary>The place, seen from me.</summary>
     public PlaceId From => Kind.From;

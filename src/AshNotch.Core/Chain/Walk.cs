@@ -28,6 +28,9 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     /// <summary>The steps, in the order of the rolls.</summary>
     public IEnumerable<Step> Steps => Rolls.SelectMany(r => r.Steps);
 
+    /// <summary>What came off from a place that nobody told and that cannot be supposed: it is left out.</summary>
+    public int FromNowhere => Rolls.Sum(r => r.FromNowhere);
+
     /// <summary>Reads the steps out of a log.</summary>
     /// <param name="log">The log.</param>
     /// <param name="vocabulary">Where moves usually lead, used when a landing names no place.</param>
@@ -148,7 +151,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         public void Add(LoggedRoll logged, double weight)
         {
             var roll = logged.Roll;
-            var (taps, landings, stays, joints, gaps, timed, notches) = (0, 0, 0, 0, 0, 0, 0);
+            var (taps, landings, stays, joints, gaps, timed, notches, nowhere) = (0, 0, 0, 0, 0, 0, 0, 0);
             steps.Clear();
             for (var e = 0; e < roll.Exchanges.Count; e++)
             {
@@ -177,11 +180,14 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
                         led = Whereabouts.LedTo(notch, vocabulary) ?? notch.From;
                     }
                     if (Read(notch) is not { } kind)
+                    {
+                        nowhere += notch is { From: null, Given: null, Outcome: Outcome.Landed or Outcome.Tap } && !IsGrip(notch) ? 1 : 0;
                         continue;
+                    }
                     taps += kind.Result == StepResult.Taps ? 1 : 0;
                     landings += kind.Result == StepResult.Lands ? 1 : 0;
                     stays += kind.Result == StepResult.Stays ? 1 : 0;
-                    steps.Add(new Step(kind, weight / (1 + Told(kind)), Rolls.Count));
+                    steps.Add(new Step(kind, weight / (1 + Told(kind)), Rolls.Count, notch.From is null));
                 }
             }
             Notches += notches;
@@ -189,6 +195,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
                 new WalkedRoll(logged, weight, steps.ToArray(), taps, landings, stays, joints, gaps, notches > 0 && timed == notches)
                 {
                     Notches = notches,
+                    FromNowhere = nowhere,
                     KindsAfter = Kinds.Count,
                     StartsAfter = Starts.Count,
                 }
@@ -204,13 +211,19 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
             return times;
         }
 
+        private bool IsGrip(Notch notch) => vocabulary.Move(notch.Move) is { Stays: true };
+
         // Whether a notch says something of what was left out before it.
         private static bool Tells(Notch notch) => notch.Given is null && !notch.IsOfSurroundings && !notch.Inferred.Contains("from");
 
         private StepKind? Read(Notch notch)
         {
+            var told = notch.From;
+            // What came off from a place nobody told would else cost nothing.
+            if (told is null && notch is { Move: { } named, Outcome: Outcome.Landed or Outcome.Tap })
+                told = SupposedStart.Of(named, notch.By, vocabulary);
             if (
-                notch.From is not { } from
+                told is not { } from
                 || leftOut.Contains(from)
                 || notch.Outcome == Outcome.Threatened
                 || notch.Given is not null

@@ -24,6 +24,9 @@ public sealed record WalkedRoll(
     bool IsTimed
 )
 {
+    /// <summary>What came off in it from a place that nobody told and that cannot be supposed.</summary>
+    public int FromNowhere { get; init; }
+
     /// <summary>How many notches it has, teaching or not.</summary>
     internal int Notches { get; init; }
 

@@ -7,11 +7,12 @@ namespace AshNotch.Core.Costs;
 /// <param name="From">The place, seen from me.</param>
 /// <param name="By">Whose move.</param>
 /// <param name="Move">The move; null where nobody named it, and then <paramref name="Destination"/> tells it apart.</param>
-/// <param name="Destination">The place reached, where no move was named.</param>
+/// <param name="Destination">The place reached, where no move was named; null too for a finish that nobody named.</param>
 /// <param name="Attempts">How often it was tried.</param>
 /// <param name="Count">How often it came off.</param>
 /// <param name="To">Where it led, most frequent first; <c>tap</c> for a tap.</param>
 /// <param name="Partners">Ids of the partners it happened with.</param>
+/// <param name="Supposed">In how many of the tries nobody told where it began.</param>
 /// <param name="Rolls">Ids of the rolls it happened in, newest first; for my own move those in which it was stopped, too.</param>
 public sealed record Candidate(
     PlaceId From,
@@ -22,7 +23,8 @@ public sealed record Candidate(
     int Count,
     IReadOnlyList<string> To,
     IReadOnlyList<string> Partners,
-    IReadOnlyList<string> Rolls
+    IReadOnlyList<string> Rolls,
+    int Supposed = 0
 )
 {
     /// <summary>What its odds are multiplied by when I get better at it: mine double, theirs halve.</summary>
@@ -35,7 +37,8 @@ public sealed record Candidate(
         var of = new Evidence?[walk.Kinds.Count];
         foreach (var kind in walk.Kinds)
         {
-            if (kind.Move is null && kind.To is null)
+            // A finish that nobody named is an exchange too; a try that nobody named is none.
+            if (kind.Move is null && kind.To is null && kind.Result != StepResult.Taps)
                 continue;
             var key = (kind.From, kind.By, kind.Move, kind.Move is null ? kind.To : null);
             if (!seen.TryGetValue(key, out var evidence))
@@ -63,6 +66,7 @@ public sealed record Candidate(
     private sealed class Evidence
     {
         private readonly List<int> rolls = [];
+        private int supposed;
 
         public List<StepKind> Kinds { get; } = [];
 
@@ -71,6 +75,7 @@ public sealed record Candidate(
             // For my own move the rolls in which it was stopped are the ones to look at too.
             if ((step.Result != StepResult.Stays || step.By == Who.Me) && (rolls.Count == 0 || rolls[^1] != step.Roll))
                 rolls.Add(step.Roll);
+            supposed += step.IsSupposed ? 1 : 0;
         }
 
         public Candidate Finish((PlaceId From, Who By, MoveId? Move, PlaceId? To) key, Walk walk, int[] times)
@@ -94,7 +99,8 @@ public sealed record Candidate(
                         .Select(t => t.To),
                 ],
                 [.. newest.Select(r => r.Partner).OfType<string>().Distinct()],
-                [.. newest.Select(r => r.Id)]
+                [.. newest.Select(r => r.Id)],
+                supposed
             );
         }
     }

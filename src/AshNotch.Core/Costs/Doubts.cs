@@ -24,10 +24,7 @@ internal static class Doubts
             return $"Your log names {walk.PlacesLeftOut + Walk.MostOwnPlaces} places of your own; the {Walk.MostOwnPlaces} you told "
                 + "most of are followed. Give the others names of ours, and they count.";
         if (spots[0].FirstShare < StandsOut)
-            return string.Create(
-                CultureInfo.InvariantCulture,
-                $"No one exchange stands out yet: the first comes first in only {100 * spots[0].FirstShare:0} of 100 ways to read your log."
-            );
+            return "No one exchange stands out yet: several could be the one that would change most.";
         if (model.Unwritten.LandingShare < MuchLeftOut)
             return string.Create(
                 CultureInfo.InvariantCulture,

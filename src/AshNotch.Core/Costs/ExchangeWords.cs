@@ -15,7 +15,7 @@ public static class ExchangeWords
         var place = vocabulary.SayFrom(from);
         var reached = Reached(to, vocabulary);
         if (move is not { } id)
-            return $"They get to {reached} {place}";
+            return to is ["tap"] ? $"They finish you {place}" : $"They get to {reached} {place}";
         var name = vocabulary.MoveName(id);
         var known = vocabulary.Move(id);
         // A general name says no more than the verb does.

@@ -7,6 +7,10 @@ namespace AshNotch.Core.Costs;
 /// <summary>A weak spot in one sentence, with its gain in the unit of the aim and its count where that is small.</summary>
 public static class Saying
 {
+    // Below this, so much a roll says nothing to anybody.
+    private const double SmallGain = 0.095;
+    private const double MostRolls = 400;
+
     // A range wider than the gain itself is said to be wide. The authors' judgement.
     private const double WideRange = 1.2;
 
@@ -14,25 +18,55 @@ public static class Saying
     public static string Of(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
     {
         var from = vocabulary.SayFrom(spot.From);
-        var gain = $"{About(spot.GainPerRoll)} {Reward.Unit(aim)}";
-        var few = spot.Attempts < 5 ? $" Seen only {Times(spot.Attempts)} so far." : "";
+        var gain = Gain(spot.GainPerRoll, aim);
+        var few = spot.Attempts < WeakSpotRanking.Enough ? $" Seen only {Times(spot.Attempts)} so far." : "";
+        var supposed = spot.Supposed > 0 ? $" Where it began was not said {Times(spot.Supposed)}; this is the likeliest place." : "";
         if (spot.By == Who.Partner)
-        {
-            return $"{ExchangeWords.Theirs(spot.From, spot.Move, spot.To, vocabulary)}: {gain}.{few}";
-        }
-        var mine = spot.Move is { } move ? $"Your {vocabulary.MoveName(move)}" : $"Getting to {ExchangeWords.Reached(spot.To, vocabulary)}";
-        return $"{mine} {from} comes off {Times(spot.Count)} in {spot.Attempts}; twice the odds is worth {gain}.{few}";
+            return $"{ExchangeWords.Theirs(spot.From, spot.Move, spot.To, vocabulary)}. Half of those stopped: {gain}.{few}{supposed}";
+        var came =
+            spot.Count == spot.Attempts
+                ? $"came off {Times(spot.Count)} in {spot.Attempts}, each time"
+                : $"came off {Times(spot.Count)} in {spot.Attempts}";
+        return $"{Mine(spot.Move, spot.To, vocabulary)} {from} {came}. Twice as many: {gain}.{few}{supposed}";
+    }
+
+    private static string Mine(MoveId? move, IReadOnlyList<string> to, MatVocabulary vocabulary) =>
+        move is { } named ? $"Your {vocabulary.MoveName(named)}"
+        : to is ["tap"] ? "Your finish"
+        : $"Getting to {ExchangeWords.Reached(to, vocabulary)}";
+
+    /// <summary>What could not be ranked since nobody told where it began; null when there is nothing.</summary>
+    public static string? LeftOut(int count) =>
+        count == 0 ? null
+        : count == 1 ? "One change of place is left out: nobody said where it began."
+        : $"{count} changes of place are left out: nobody said where they began.";
+
+    /// <summary>A gain as a training partner would say it: what is small is one in so many rolls.</summary>
+    internal static string Gain(double amount, Aim aim)
+    {
+        var unit = Reward.Unit(aim);
+        var (what, _) = (unit.Split(' ')[0], 0);
+        if (amount >= SmallGain)
+            return $"{About(amount)} {unit}";
+        if (amount < 1.0 / MostRolls)
+            return $"next to nothing in {what}";
+        var rolls = 1 / amount;
+        var round =
+            rolls < 20 ? Math.Round(rolls)
+            : rolls < 100 ? 5 * Math.Round(rolls / 5)
+            : 10 * Math.Round(rolls / 10);
+        return string.Create(CultureInfo.InvariantCulture, $"about one {what[..^1]} in {round:0} rolls");
     }
 
     /// <summary>An exchange with its gain, without its counts.</summary>
     public static string Brief(Candidate candidate, double gain, Aim aim, MatVocabulary vocabulary) =>
-        $"{What(candidate, vocabulary)}: {About(gain)} {Reward.Unit(aim)}";
+        $"{What(candidate, vocabulary)}: {Gain(gain, aim)}";
 
     /// <summary>An exchange by its name, and no more.</summary>
     public static string What(Candidate candidate, MatVocabulary vocabulary) =>
-        candidate.By == Who.Partner ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
-        : candidate.Move is { } move ? $"Your {vocabulary.MoveName(move)} {vocabulary.SayFrom(candidate.From)}"
-        : $"Getting to {ExchangeWords.Reached(candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
+        candidate.By == Who.Partner
+            ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
+            : $"{Mine(candidate.Move, candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
 
     /// <summary>What a roll would bring after some change, against now.</summary>
     public static string Moved(double before, double after, Aim aim) =>
@@ -67,12 +101,10 @@ public static class Saying
     {
         var range = $"Likely between {Figure(spot.Low)} and {Figure(spot.High)} {Reward.Unit(aim)}";
         var first =
-            spot.FirstShare >= 0.005
-                ? string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"; in {100 * spot.FirstShare:0} of 100 ways to read your log it comes first."
-                )
-                : ".";
+            spot.FirstShare >= 0.5 ? "; it is more likely than not the one that would change most."
+            : spot.FirstShare >= 0.2 ? "; it may well be the one that would change most."
+            : spot.FirstShare >= 0.05 ? "; it could be the one that would change most."
+            : ".";
         var isWide = spot.High - spot.Low > WideRange * spot.GainPerRoll;
         return isWide
             ? $"{range}{first} Not enough yet to be sure: log more of what happens {vocabulary.SayIn(spot.From)}, what was stopped too."
@@ -81,7 +113,7 @@ public static class Saying
 
     private static string Even(WeakSpot spot, Aim aim) =>
         spot.GainAgainstEven > 0
-            ? $"Against a partner who is your equal it would be {About(spot.GainAgainstEven)} {Reward.Unit(aim)}."
+            ? $"Against a partner who is your equal it would be {Gain(spot.GainAgainstEven, aim)}."
             : "Against a partner who is your equal it would bring nothing.";
 
     private static string Figure(double amount) =>

@@ -8,6 +8,12 @@ public sealed record WeakSpot
     /// <summary>Its place in the ranking, from 1.</summary>
     public required int Rank { get; init; }
 
+    /// <summary>Which list it stands in.</summary>
+    public SpotList List { get; init; }
+
+    /// <summary>In how many of the tries nobody told where it began, so that the most plausible place stands for it.</summary>
+    public int Supposed { get; init; }
+
     /// <summary>The place it starts from, seen from me.</summary>
     public required PlaceId From { get; init; }
 

@@ -11,6 +11,9 @@ public static class WeakSpotRanking
     /// <summary>An exchange tried fewer times than this says nothing yet.</summary>
     public const int Few = 2;
 
+    /// <summary>One tried fewer times than this is worth finding out, unless even its low end beats the rest. The authors' judgement.</summary>
+    public const int Enough = 5;
+
     /// <summary>Ranks a log. With an empty log the ranking is empty: the book alone is no weakness of anyone.</summary>
     /// <param name="log">The log.</param>
     /// <param name="vocabulary">The vocabulary.</param>
@@ -60,6 +63,7 @@ public static class WeakSpotRanking
                     Worth = change.Worth,
                     Count = candidate.Count,
                     Attempts = candidate.Attempts,
+                    Supposed = candidate.Supposed,
                     Steps = model.Seen[exits[i].Place],
                     Partners = candidate.Partners,
                     Rolls = candidate.Rolls,
@@ -69,7 +73,9 @@ public static class WeakSpotRanking
                 }
             );
         }
+        var best = spots.Where(s => s.Attempts >= Enough).Select(s => s.GainPerRoll).DefaultIfEmpty(0).Max();
         var ranked = spots
+            .Select(s => s with { List = ListOf(s, best) })
             .OrderByDescending(s => Math.Round(s.GainPerRoll, 9))
             .ThenBy(s => s.From.Value, StringComparer.Ordinal)
             .ThenBy(s => s.By)
@@ -93,6 +99,14 @@ public static class WeakSpotRanking
                     .ThenBy(u => u.By)
                     .ThenBy(u => u.Move?.Value, StringComparer.Ordinal),
             ]
-        );
+        )
+        {
+            LeftOut = Saying.LeftOut(walk.FromNowhere),
+        };
     }
+
+    private static SpotList ListOf(WeakSpot spot, double best) =>
+        spot.Attempts < Enough && spot.Low <= best ? SpotList.FindOut
+        : spot.By == Who.Partner ? SpotList.Costs
+        : SpotList.Pays;
 }

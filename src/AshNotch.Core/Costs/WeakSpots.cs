@@ -27,6 +27,9 @@ public sealed record WeakSpots(
     IReadOnlyList<Untested> Untested
 )
 {
+    /// <summary>What of the log could not be ranked, in a sentence; null when nothing was left out.</summary>
+    public string? LeftOut { get; init; }
+
     /// <summary>How many spots there are; the list may be cut to the first.</summary>
     public int InAll { get; init; } = Spots.Count;
 }

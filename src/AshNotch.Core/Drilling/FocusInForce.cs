@@ -25,5 +25,5 @@ public sealed record FocusInForce(Focus Focus, string Say, WeakSpot? Spot, strin
         spot.From == focus.From
         && spot.By == focus.By
         && spot.Move == focus.Move
-        && (focus.Move is not null || spot.To.Contains(focus.To?.Value ?? ""));
+        && (focus.Move is not null || spot.To.Contains(focus.To?.Value ?? "tap"));
 }

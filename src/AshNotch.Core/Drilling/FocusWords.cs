@@ -10,6 +10,8 @@ public static class FocusWords
     public static string Of(Focus focus, MatVocabulary vocabulary)
     {
         var there = vocabulary.SayFrom(focus.From);
+        if (focus is { Move: null, To: null })
+            return focus.By == Who.Partner ? $"Stop them finishing you {there}." : $"Finish more {there}.";
         var getting = $"getting to {(focus.To is { } to ? vocabulary.SayPlace(to) : "")}";
         if (focus.By == Who.Partner)
             return $"Stop {(focus.Move is { } theirs ? $"the {vocabulary.MoveName(theirs)}" : getting)} {there}.";

@@ -144,8 +144,6 @@ public static class LogReader
     public static Focus Read(FocusDocument written, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : where + ".";
-        if (string.IsNullOrWhiteSpace(written.Move) && string.IsNullOrWhiteSpace(written.To))
-            check.Fault($"{at}move", "name the move, or where it leads in 'to'.");
         return new Focus(
             new PlaceId(RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from")),
             check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,

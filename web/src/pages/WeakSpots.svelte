@@ -17,8 +17,17 @@
 
   need(terms);
   let aim = $state<Schemas['Aim'] | undefined>();
-  let chosen = $state(1);
-  let shown = $state(10);
+  let picked = $state(0);
+  let shown = $state({ costs: 5, pays: 5, 'find-out': 3 });
+  const lists = [
+    { id: 'costs', say: 'What they get', about: '' },
+    { id: 'pays', say: 'What would pay', about: '' },
+    {
+      id: 'find-out',
+      say: 'Worth finding out',
+      about: 'Seen fewer than five times: neither strong nor weak yet.',
+    },
+  ] as const;
 
   let against = $state<Schemas['Against']>('usual');
   let attire = $state<Schemas['Attire'] | ''>('');
@@ -29,10 +38,13 @@
     against,
     attire: attire || undefined,
     first: weeks ? weeksAgo(weeks) : undefined,
-    limit: Math.max(40, shown),
+    limit: 60,
   });
   const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query } })));
   const ranking = $derived(asked.value);
+  const chosen = $derived(
+    picked || ((ranking?.spots.find((s) => s.list !== 'find-out') ?? ranking?.spots[0])?.rank ?? 1),
+  );
   const spot = $derived(ranking?.spots.find((s) => s.rank === chosen));
   const most = $derived(Math.max(...(ranking?.spots.map((s) => s.high) ?? [1])));
   // A range may begin below nothing, and is drawn within the page.
@@ -40,7 +52,7 @@
 
   async function aimAt(next: Schemas['Aim']) {
     aim = next;
-    chosen = 1;
+    picked = 0;
     await got(api.PUT('/api/settings', { body: { aim: next } })).catch(tellTrouble);
   }
 
@@ -48,7 +60,7 @@
 
   // Where the reasons stand beneath the list, go to them.
   async function choose(rank: number) {
-    chosen = rank;
+    picked = rank;
     await tick();
     if (window.matchMedia('(max-width: 900px)').matches) why?.scrollIntoView({ block: 'start' });
   }
@@ -90,39 +102,51 @@
 {:else if ranking}
   <p class="quiet">
     From {times(ranking.rolls, 'roll')} and {times(ranking.notches, 'notch', 'notches')}. The bar is what a
-    roll would gain if theirs came off at half the odds, or yours at twice; the line beneath it says between
+    roll would gain with half of theirs stopped, or twice as many of yours; the line beneath it says between
     what it likely lies.
     {#if ranking.aim === 'points' || ranking.aim === 'balanced'}
       Counted by <a href="/settings" use:link>{ranking.rules}</a>.
     {/if}
   </p>
   {#if ranking.doubt}<p class="doubt">{ranking.doubt}</p>{/if}
+  {#if ranking.leftOut}<p class="quiet mt-1">{ranking.leftOut}</p>{/if}
   <div class="beside">
-    <ol class="spots">
-      {#each ranking.spots.slice(0, shown) as s (s.rank)}
-        <li>
-          <button
-            class:chosen={s.rank === chosen}
-            aria-pressed={s.rank === chosen}
-            onclick={() => choose(s.rank)}
-          >
-            <span class="rank">{s.rank}</span>
-            <span class="say">{s.say}</span>
-            <svg class="bar {s.by}" height="18" width="100%" aria-hidden="true">
-              <rect width="{(100 * s.gainPerRoll) / most}%" height="10" />
-              <line class="whisker" x1={at(s.low)} x2={at(s.high)} y1="14" y2="14" />
-              <line class="whisker" x1={at(s.low)} x2={at(s.low)} y1="11" y2="17" />
-              <line class="whisker" x1={at(s.high)} x2={at(s.high)} y1="11" y2="17" />
-            </svg>
-          </button>
-        </li>
+    <div>
+      {#each lists as list (list.id)}
+        {@const spots = ranking.spots.filter((s) => s.list === list.id)}
+        {#if spots.length > 0}
+          <section aria-labelledby="list-{list.id}">
+            <h2 id="list-{list.id}">{list.say}</h2>
+            {#if list.about}<p class="quiet">{list.about}</p>{/if}
+            <ol class="spots">
+              {#each spots.slice(0, shown[list.id]) as s (s.rank)}
+                <li>
+                  <button
+                    class:chosen={s.rank === chosen}
+                    aria-pressed={s.rank === chosen}
+                    onclick={() => choose(s.rank)}
+                  >
+                    <span class="rank">{s.rank}</span>
+                    <span class="say">{s.say}</span>
+                    <svg class="bar {s.by}" height="18" width="100%" aria-hidden="true">
+                      <rect width="{(100 * s.gainPerRoll) / most}%" height="10" />
+                      <line class="whisker" x1={at(s.low)} x2={at(s.high)} y1="14" y2="14" />
+                      <line class="whisker" x1={at(s.low)} x2={at(s.low)} y1="11" y2="17" />
+                      <line class="whisker" x1={at(s.high)} x2={at(s.high)} y1="11" y2="17" />
+                    </svg>
+                  </button>
+                </li>
+              {/each}
+            </ol>
+            {#if spots.length > shown[list.id]}
+              <button class="may more" onclick={() => (shown[list.id] += 10)}
+                >Show more of {spots.length}</button
+              >
+            {/if}
+          </section>
+        {/if}
       {/each}
-      {#if (ranking.inAll ?? 0) > shown}
-        <li>
-          <button class="may more" onclick={() => (shown += 20)}>Show more of {ranking.inAll}</button>
-        </li>
-      {/if}
-    </ol>
+    </div>
     {#if spot}
       <div bind:this={why} class="opened">
         {#key spot.say}<SpotOpened {spot} />{/key}
@@ -189,7 +213,10 @@
     fill: var(--color-theirs);
   }
   .more {
-    margin-top: 0.75rem;
+    margin-top: 0.5rem;
+  }
+  section {
+    margin-top: 1rem;
   }
   .opened {
     scroll-margin-top: 4rem;

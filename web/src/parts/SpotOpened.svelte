@@ -15,7 +15,8 @@
   const exchange = $derived({ from: spot.from, by: spot.by, move: spot.move ?? undefined });
   const courses = resource(() => got(api.GET('/api/weak-spots/course', { params: { query: exchange } })));
   const course = $derived(courses.value?.[0]);
-  const to = $derived(spot.move ? undefined : spot.to[0]);
+  // A finish that nobody named leads nowhere.
+  const to = $derived(spot.move || spot.to[0] === 'tap' ? undefined : spot.to[0]);
   const sticks = resource(async () => {
     const id = spot.rolls.slice(0, mostRolls);
     if (id.length === 0) return [];
