@@ -57,11 +57,12 @@ public sealed class CommandLineTests : IDisposable
         var (code, text, _) = await Run("", "weak-spots", DemoData.File, "--aim", "points", "--top", "3");
         Assert.Equal(0, code);
         var result = JsonNode.Parse(text)!;
-        Assert.Equal(["valuePerRoll", "rolls", "notches", "spots", "untested"], result.AsObject().Select(p => p.Key));
+        Assert.Equal(["valuePerRoll", "rolls", "notches", "spots", "untested", "leftOut"], result.AsObject().Select(p => p.Key));
         Assert.Equal(3, result["spots"]!.AsArray().Count);
         Assert.Equal(
             [
                 "rank",
+                "list",
                 "from",
                 "by",
                 "move",
@@ -75,6 +76,7 @@ public sealed class CommandLineTests : IDisposable
                 "count",
                 "partners",
                 "rolls",
+                "supposed",
                 "say",
             ],
             result["spots"]![0]!.AsObject().Select(p => p.Key)
@@ -203,7 +205,7 @@ public sealed class CommandLineTests : IDisposable
         var (code, results, _) = await Run(Text, "read", "-");
         Assert.Equal(0, code);
         var read = JsonNode.Parse(results)!;
-        Assert.Equal([null, "Rowan"], read["rolls"]!.AsArray().Select(r => (string?)r!["with"]?["name"]));
+        Assert.Equal([null, "Rowan"], read["rolls"]!.AsArray().Select(r => (string?)r!["with"]));
         Assert.Equal(["pulled guard", "swept"], read["mentions"]!.AsArray().Select(m => Text[(int)m!["start"]!..(int)m["end"]!]));
         // The second roll does not go on where the first one stood.
         Assert.Null(read["exchanges"]![1]!["notches"]![0]!["from"]);

@@ -37,28 +37,43 @@ public class SayingTests
 
     [Fact]
     public void A_move_of_theirs_is_said_with_its_place_and_gain() =>
-        Assert.Equal("They pass your half guard with the knee cut: about 0.4 points a roll.", Say(Theirs));
+        Assert.Equal("They pass your half guard with the knee cut. Half of those stopped: about 0.4 points a roll.", Say(Theirs));
 
     [Fact]
     public void A_tap_is_finished_not_landed() =>
         Assert.Equal(
-            "They finish the americana from their side control: about 0.06 taps a roll.",
+            "They finish the americana from their side control. Half of those stopped: about one tap in 16 rolls.",
             Say(Theirs with { From = new("side-control/bottom"), Move = new("americana"), To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish)
         );
 
     [Fact]
     public void A_change_that_nobody_named_is_said_by_where_it_leads() =>
         Assert.Equal(
-            "They get to their mount from their side control: about 0.4 points a roll.",
+            "They get to their mount from their side control. Half of those stopped: about 0.4 points a roll.",
             Say(Theirs with { From = new("side-control/bottom"), Move = null, To = ["mount/bottom"] })
         );
 
     [Fact]
     public void A_move_of_mine_is_said_with_how_often_it_came_off() =>
         Assert.Equal(
-            "Your single leg on the feet comes off 3 times in 9; twice the odds is worth about 0.4 points a roll.",
+            "Your single leg on the feet came off 3 times in 9. Twice as many: about 0.4 points a roll.",
             Say(Theirs with { From = new("standing/neutral"), By = Who.Me, Move = new("single-leg"), Count = 3, Attempts = 9 })
         );
+
+    [Fact]
+    public void A_finish_that_nobody_named_is_said_as_one() =>
+        Assert.Equal(
+            "They finish you from their mount. Half of those stopped: about 0.4 taps a roll. Where it began was not said twice; this is the likeliest place.",
+            Say(Theirs with { From = new("mount/bottom"), Move = null, To = ["tap"], Supposed = 2 }, Aim.Finish)
+        );
+
+    [Theory]
+    [InlineData(0.2, "about 0.2 taps a roll")]
+    [InlineData(0.05, "about one tap in 20 rolls")]
+    [InlineData(0.0123, "about one tap in 80 rolls")]
+    [InlineData(0.004, "about one tap in 250 rolls")]
+    [InlineData(0.001, "next to nothing in taps")]
+    public void A_small_gain_is_one_in_so_many_rolls(double gain, string words) => Assert.Equal(words, Saying.Gain(gain, Aim.Finish));
 
     [Theory]
     [InlineData(1, "Seen only once so far.")]

@@ -53,10 +53,10 @@ public class TapTallyTests
     public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.In(text, null));
 
     [Theory]
-    [InlineData("Arm triangle, then ezekiel from mount. 0-2", 0, 2)]
-    [InlineData("He passed. 0-1", 0, 1)]
+    [InlineData("Arm triangle, then ezekiel from mount. He tapped me twice.", 0, 2)]
+    [InlineData("He passed. Two taps to him.", 0, 2)]
     [InlineData("Armbar, armbar, he tapped both.", 2, 0)]
-    [InlineData("I got the kimura, he tapped. No more taps. 1-0", 1, 0)]
+    [InlineData("I got the kimura, he tapped. 1-0", 1, 0)]
     public void Attempts_draw_from_the_sum_and_what_is_left_stands_unnamed(string text, int me, int partner)
     {
         var roll = Assert.Single(ClassReader.Read(text, Trade.With(null), [], stop: TestContext.Current.CancellationToken));
@@ -66,6 +66,33 @@ public class TapTallyTests
             Assert.Equal(exchange.Notches.Count, read.Why.Count);
             Assert.DoesNotContain(exchange.Notches.SkipLast(1), n => n.Outcome == Rolls.Outcome.Tap);
         }
+    }
+
+    [Theory]
+    [InlineData("Arm triangle, then ezekiel from mount. 0-2", false, 0)]
+    [InlineData("Arm triangle, then ezekiel from mount. 0-2", true, 2)]
+    public void A_pair_alone_is_asked_and_counts_once_it_is_said_to_be_taps(string text, bool said, int theirs)
+    {
+        var aside = said ? TellingAside.Nothing with { Taps = ["0-2"] } : null;
+        var roll = Assert.Single(ClassReader.Read(text, Trade.With(null), [], aside, TestContext.Current.CancellationToken));
+        Assert.Equal((new TapCount(0, theirs), !said), (roll.Taps, roll.Read.Summed!.IsBare));
+    }
+
+    [Fact]
+    public void A_class_that_scores_each_of_its_rolls_counts_taps()
+    {
+        const string Text = "1. Oak - arm triangle, then ezekiel. 0-2\n2. Elm - guillotine. 1-0";
+        var rolls = ClassReader.Read(Text, Trade.With(null), [], stop: TestContext.Current.CancellationToken);
+        Assert.Equal([new TapCount(0, 2), new TapCount(1, 0)], rolls.Select(r => r.Taps));
+    }
+
+    [Fact]
+    public void A_tap_that_was_said_stands_against_a_sum()
+    {
+        var roll = Assert.Single(
+            ClassReader.Read("He armbarred me and I tapped. No taps.", Trade.With(null), [], stop: TestContext.Current.CancellationToken)
+        );
+        Assert.Equal(new TapCount(0, 1), roll.Taps);
     }
 
     [Fact]

@@ -68,10 +68,32 @@ public class WalkTests
                     Pass with
                     {
                         From = null,
+                        Outcome = Outcome.Stopped,
                     }
                 )
             )
         );
+    }
+
+    [Fact]
+    public void What_came_off_from_a_place_nobody_told_is_taken_from_the_likeliest_and_said_to_be()
+    {
+        var step = Assert.Single(Steps(LogOf(Pass with { From = null })));
+        Assert.True(step.IsSupposed);
+        Assert.Equal(SupposedStart.Of(Pass.Move!.Value, Pass.By, MatVocabulary.BuiltIn), step.From);
+        Assert.True(MatVocabulary.BuiltIn.Place(step.From) is { IsGuard: true });
+        Assert.All(
+            MatVocabulary.BuiltIn.Moves,
+            m => Assert.Equal(m.From.Count > 0, SupposedStart.Of(m.Id, Who.Me, MatVocabulary.BuiltIn) is not null)
+        );
+    }
+
+    [Fact]
+    public void A_change_from_nowhere_that_nobody_named_is_left_out_and_counted()
+    {
+        var log = LogOf(Pass with { From = null, Move = null }, Pass);
+        Assert.Single(Steps(log));
+        Assert.Equal(1, Walk.Of(log, MatVocabulary.BuiltIn).FromNowhere);
     }
 
     [Theory]

@@ -1,5 +1,6 @@
 using AshNotch.Core.Costs;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 

@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 

@@ -4,7 +4,8 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Chain;
 
 /// <summary>
-/// Where a move most plausibly began when nobody told: of the places it starts at, the one where the book has it as the commonest way out.
+/// Where a move most plausibly began when nobody told: of the places it starts at, the one that most leads to and where
+/// the book has it as a common way out.
 /// It hangs on the vocabulary alone, so that what is learned of one roll never changes with another.
 /// </summary>
 public static class SupposedStart
@@ -21,10 +22,22 @@ public static class SupposedStart
     private static Dictionary<(MoveId, Who), PlaceId> Starts(MatVocabulary vocabulary)
     {
         var book = Book.Of(vocabulary);
+        // How much leads to a place says how often one is there.
+        var arrivals = new Dictionary<PlaceId, double>();
+        foreach (var move in vocabulary.Moves)
+        foreach (var by in (Who[])[Who.Me, Who.Partner])
+            if (move.To?.SeenBy(by).Id is { } to)
+                arrivals[to] = arrivals.GetValueOrDefault(to) + move.Common;
         var starts = new Dictionary<(MoveId, Who), PlaceId>();
         foreach (var move in vocabulary.Moves)
         foreach (var by in (Who[])[Who.Me, Who.Partner])
-            if (move.From.Select(f => f.SeenBy(by).Id).OrderByDescending(p => Share(book, p, move.Id, by)).ToList() is [var first, ..])
+            if (
+                move
+                    .From.Select(f => f.SeenBy(by).Id)
+                    .OrderByDescending(p => Share(book, p, move.Id, by) * arrivals.GetValueOrDefault(p))
+                    .ToList()
+                is [var first, ..]
+            )
                 starts[(move.Id, by)] = first;
         return starts;
     }

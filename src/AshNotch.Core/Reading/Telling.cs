@@ -1,5 +1,6 @@
 using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Reading;

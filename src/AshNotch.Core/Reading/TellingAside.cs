@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Rounds;
+
 namespace AshNotch.Core.Reading;
 
 /// <summary>What was said beside a telling.</summary>

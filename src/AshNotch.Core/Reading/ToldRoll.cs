@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Rounds;
+
 namespace AshNotch.Core.Reading;
 
 /// <summary>One roll of a telling that may tell of several.</summary>

@@ -1,3 +1,5 @@
+using AshNotch.Core.Reading.Rounds;
+
 namespace AshNotch.Core.Reading;
 
 /// <summary>A telling cut into its rolls.</summary>

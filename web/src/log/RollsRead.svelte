@@ -40,6 +40,8 @@
   const someoneNew = '+';
 
   const none = $derived(reading.rolls.every((r) => r.exchanges.every((e) => e.notches.length === 0)));
+  /** Which roll is being cut otherwise. */
+  let opened = $state(-1);
   const begun = $derived(reading.starts.filter((s) => s.begins));
   const several = $derived(reading.rolls.length > 1);
 </script>
@@ -98,14 +100,17 @@
       </ol>
     {/each}
     {#if start || within.length > 0}
-      <details class="cut">
+      <details class="cut" ontoggle={(event) => (opened = event.currentTarget.open ? r : -1)}>
         <summary class="quiet underline">Cut it otherwise</summary>
-        {#if start}<button class="may" onclick={() => oncut(start, false)}>Join it to the roll before</button
-          >{/if}
-        {#if within.length > 0}<p class="quiet">A new roll begins at</p>{/if}
-        {#each within as other (other.offset)}
-          <button class="may" onclick={() => oncut(other, true)}>{other.words} …</button>
-        {/each}
+        {#if opened === r}
+          {#if start}<button class="may" onclick={() => oncut(start, false)}
+              >Join it to the roll before</button
+            >{/if}
+          {#if within.length > 0}<p class="quiet">A new roll begins at</p>{/if}
+          {#each within as other (other.offset)}
+            <button class="may" onclick={() => oncut(other, true)}>{other.words} …</button>
+          {/each}
+        {/if}
       </details>
     {/if}
     {#each roll.takeaways as takeaway (takeaway)}<p class="takeaway">

@@ -102,6 +102,8 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             + Signs.Of("new", part is { How: > PartKind.Beside } && !earlier)
             + Signs.Of("again", stretch.IsAgain && (earlier || person is null))
             + Signs.Of("same", isSame && person is not null && !isAnnounced)
+            // "I pulled guard. Oak passed": the name only comes late.
+            + Signs.Of("reveals", from.Cut is { IsRoll: true, Person: null } && person is not null && !stretch.IsOpening)
             + Signs.Of("announced", isAnnounced)
             + Signs.Of("as-before", isSame && stretch.IsAsBefore)
             + Signs.Of("rematch", isSame && stretch.IsAgain && part?.How == PartKind.Met)

@@ -23,6 +23,9 @@ internal sealed record Stretch(int First, int After)
     /// <summary>It says at its head that it goes on with the one before: "same again", "we went again".</summary>
     public bool IsAsBefore { get; init; }
 
+    /// <summary>Words or layout at its head say that something new begins.</summary>
+    public bool IsOpening { get; init; }
+
     /// <summary>It counts: "the second", "third one".</summary>
     public bool IsGo { get; init; }
 

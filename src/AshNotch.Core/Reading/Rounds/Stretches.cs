@@ -180,6 +180,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Parts = parts,
             IsDescribed = isDescribed,
             IsAgain = Anywhere("again", first, after),
+            IsOpening = isRound || isGo || isOnward || isLabelled || isLine,
             IsAsBefore = Says("as-before", first, after) > 0,
             IsGo = (isGo || isRound) && words[head].Text is not ("first" or "1st"),
             Announces = parts

@@ -1,7 +1,7 @@
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Reading;
+namespace AshNotch.Core.Reading.Rounds;
 
 /// <summary>Whom a roll was with, as far as the telling says.</summary>
 /// <param name="Name">The name as written; null when only described, such as <c>the purple belt</c>.</param>

@@ -1,7 +1,8 @@
+using AshNotch.Core.Reading.Taps;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Reading.Taps;
+namespace AshNotch.Core.Reading;
 
 /// <summary>
 /// Holds the taps that were read of a roll against those its words sum up: the sum is a budget from which the details draw.

@@ -1,4 +1,4 @@
-namespace AshNotch.Core.Reading;
+namespace AshNotch.Core.Reading.Rounds;
 
 /// <summary>A place in a telling where a roll begins or might: each sentence can be made one, or taken for none.</summary>
 /// <param name="Offset">Its first character.</param>

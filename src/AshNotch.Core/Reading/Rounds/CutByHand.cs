@@ -1,4 +1,4 @@
-namespace AshNotch.Core.Reading;
+namespace AshNotch.Core.Reading.Rounds;
 
 /// <summary>Where the user says that a roll begins, or that none does. It is tied to the words, so that it outlives further writing.</summary>
 /// <param name="Words">The first words of the sentence.</param>
