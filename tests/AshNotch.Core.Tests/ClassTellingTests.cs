@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
@@ -125,4 +126,54 @@ public class ClassTellingTests
     [InlineData("[999:00] I pulled guard")]
     public void What_is_no_time_in_brackets_gives_none(string text) =>
         Assert.Null(Assert.Single(Trade.Read(text).Exchanges[0].Exchange.Notches).At);
+
+    private const string TwoRolls = "First was Oak. He passed my guard. I escaped to half guard. Next was Stretch. I swept him.";
+
+    [Theory]
+    [InlineData("Next was Stretch. I", false, 1)]
+    [InlineData("I escaped to half", true, 3)]
+    [InlineData("words that are gone", true, 2)]
+    public void A_cut_is_made_or_taken_away_by_hand_and_words_that_are_gone_cut_nothing(string words, bool begins, int rolls)
+    {
+        var aside = TellingAside.Nothing with { Cuts = [new CutByHand(words, 0, begins)] };
+        Assert.Equal(rolls, ClassReader.Read(TwoRolls, Trade.With(null), Partners, aside, TestContext.Current.CancellationToken).Count);
+    }
+
+    [Fact]
+    public void Every_start_that_is_offered_can_be_cut_at_or_joined()
+    {
+        var stop = TestContext.Current.CancellationToken;
+        var read = ClassReader.Whole(TwoRolls, Trade.With(null), Partners, stop: stop);
+        Assert.Contains(read.Starts, s => s.Begins);
+        foreach (var start in read.Starts)
+        {
+            var aside = TellingAside.Nothing with { Cuts = [new CutByHand(start.Words, start.Occurrence, !start.Begins)] };
+            var otherwise = ClassReader.Whole(TwoRolls, Trade.With(null), Partners, aside, stop);
+            Assert.Equal(!start.Begins, otherwise.Rolls.Any(r => r.Start == start.Offset));
+        }
+    }
+
+    /// <summary>Manners of going from one roll to the next, each of one class.</summary>
+    [Theory]
+    [InlineData("1. Oak - he passed. 0-1\n2. sat out\n3. Fitz - rnc. 1-0", "Oak Fitz")]
+    [InlineData("R1: Oak. He passed.\nR2: Fitz. I swept him.", "Oak Fitz")]
+    [InlineData("Oak: he passed, americana.\nFitz: I swept him.", "Oak Fitz")]
+    [InlineData("passed me, armbar (Oak)\nswept him, mount (Fitz)", "Oak Fitz")]
+    [InlineData("18:05 Oak, he passed\n18:12 Fitz, I swept him", "Oak Fitz")]
+    [InlineData("I pulled guard and got choked.\nThat was Oak.\n\nArm drag, back, choke.\nThat was Fitz.", "Oak Fitz")]
+    [InlineData(
+        "okay so first up was oak and he passed and then i had tall one and i swept him and then oak again and i tapped",
+        "Oak Tall one Oak"
+    )]
+    [InlineData("First was Oak, who plays like Stretch but heavier. He passed. Then Fitz. I swept him. Stretch watched.", "Oak Fitz")]
+    [InlineData("Drilled the knee cut with Stretch. Rolled with Oak. He passed. Fitz asked me for a round but time was over.", "Oak")]
+    [InlineData("In comes Oak, he passed. In comes Fitz, I swept him. Oak back in, he armbarred me.", "Oak Fitz Oak")]
+    public void A_class_is_cut_in_whatever_manner_it_is_told(string text, string with) =>
+        Assert.Equal(
+            with,
+            string.Join(
+                ' ',
+                ClassReader.Read(text, Trade.With(null), Partners, stop: TestContext.Current.CancellationToken).Select(r => r.With?.Name)
+            )
+        );
 }

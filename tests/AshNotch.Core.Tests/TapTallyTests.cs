@@ -54,7 +54,7 @@ public class TapTallyTests
 
     [Theory]
     [InlineData("Arm triangle, then ezekiel from mount. He tapped me twice.", 0, 2)]
-    [InlineData("He passed. Two taps to him.", 0, 2)]
+    [InlineData("He passed. He tapped me twice.", 0, 2)]
     [InlineData("Armbar, armbar, he tapped both.", 2, 0)]
     [InlineData("I got the kimura, he tapped. 1-0", 1, 0)]
     public void Attempts_draw_from_the_sum_and_what_is_left_stands_unnamed(string text, int me, int partner)

@@ -3,6 +3,7 @@ using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Course;
 using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Reading.Words;
 
 namespace AshNotch.Core.Reading;

@@ -32,7 +32,7 @@
   {#if several}<strong class="who">{partner}</strong>{/if}
   {#each sides as side (side.by)}
     <span class="side {side.by}">
-      <span class="say">{side.short}<span class="long">&nbsp;finished</span>:</span>
+      <span class="say">{side.short}<span class="long">{' finished'}</span>:</span>
       {#each side.taps as tap, t (t)}
         <span class="tap" class:unsure={tap.unsure}>
           <span>{tap.say}{tap.unsure ? '?' : ''}</span>

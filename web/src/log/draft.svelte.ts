@@ -198,9 +198,9 @@ export class LogDraft {
   /** Takes a tap out: one that was put in goes, one that was read is none. */
   unfinish(tap: Schemas['TapView']) {
     const { added, words, occurrence, without } = tap;
-    if (added !== null)
+    if (added != null)
       this.change(() => (this.now.finished = this.now.finished.filter((_, i) => i !== added)));
-    else if (words !== null) this.correct(words, occurrence, without);
+    else if (words != null) this.correct(words, occurrence, without ?? null);
   }
 
   /** Says that a pair of numbers counts taps, or points. */

@@ -17,13 +17,16 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
     /// <summary>The parts of the best cut, in order, and its score in nats.</summary>
     public (IReadOnlyList<Cut> Cuts, double Score) Find()
     {
-        var states = new Dictionary<(bool, Person?), Node> { [(false, null)] = new Node(new Cut(0, false, null), null, 0, null) };
+        var states = new Dictionary<(bool, Person?, bool), Node>
+        {
+            [(false, null, false)] = new Node(new Cut(0, false, null), null, 0, null, false),
+        };
         for (var u = 0; u < stretches.Count; u++)
         {
-            var next = new Dictionary<(bool, Person?), Node>();
+            var next = new Dictionary<(bool, Person?, bool), Node>();
             void Offer(Node node)
             {
-                var key = (node.Cut.IsRoll, node.Cut.Person);
+                var key = (node.Cut.IsRoll, node.Cut.Person, node.IsNamed);
                 if (!next.TryGetValue(key, out var other) || other.Score < node.Score)
                     next[key] = node;
             }
@@ -33,25 +36,36 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
                     node with
                     {
                         Score = node.Score + (node.Cut.IsRoll ? Stay(u, node.Cut.Person) : stretches[u].Aside) + ByHand(u, false),
+                        IsNamed = node.IsNamed || node.Cut.IsRoll && IsNamedIn(u, node.Cut.Person),
                     }
                 );
                 if (node.Cut.IsRoll)
-                    Offer(Begin(node, u, false, null, Signs.Of("aside") + stretches[u].Aside + ByHand(u, false)));
+                    Offer(Begin(node, u, false, null, Signs.Of("aside") + stretches[u].Aside - (byHand.ContainsKey(u) ? Surely : 0)));
                 foreach (var person in Candidates(u))
                     Offer(Begin(node, u, true, person, Opens(u, person, node) + ByHand(u, true)));
             }
             states = next.Count <= Beam ? next : next.OrderByDescending(n => n.Value.Score).Take(Beam).ToDictionary();
         }
-        var best = states.Values.MaxBy(n => n.Score)!;
+        var best = states.Values.MaxBy(n => n.Score + n.Closing)!;
         var cuts = new List<Cut>();
         for (var node = best; node is not null; node = node.Before)
             cuts.Add(node.Cut);
         cuts.Reverse();
-        return (cuts.Count > 1 && cuts[1].First == 0 ? cuts[1..] : cuts, best.Score);
+        return (cuts.Count > 1 && cuts[1].First == 0 ? cuts[1..] : cuts, best.Score + best.Closing);
     }
 
-    private static Node Begin(Node from, int u, bool isRoll, Person? person, double score) =>
-        new(new Cut(u, isRoll, person), from, from.Score + score, isRoll ? new Chain(person, from.Rolls) : from.Rolls);
+    private Node Begin(Node from, int u, bool isRoll, Person? person, double score) =>
+        new(
+            new Cut(u, isRoll, person),
+            from,
+            from.Score + from.Closing + score,
+            isRoll ? new Chain(person, from.Rolls) : from.Rolls,
+            isRoll && (IsNamedIn(u, person) || stretches[u].IsAsBefore || stretches[u].IsAgain || stretches[u].IsGo)
+        );
+
+    // Somebody described is as good as named.
+    private bool IsNamedIn(int u, Person? person) =>
+        person is null ? stretches[u].IsDescribed : stretches[u].Parts.Any(p => p.Person == person && p.How > PartKind.Beside);
 
     private double ByHand(int u, bool begins) => byHand.TryGetValue(u, out var said) ? (said == begins ? Surely : -Surely) : 0;
 
@@ -103,7 +117,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             + Signs.Of("again", stretch.IsAgain && (earlier || person is null))
             + Signs.Of("same", isSame && person is not null && !isAnnounced)
             // "I pulled guard. Oak passed": the name only comes late.
-            + Signs.Of("reveals", from.Cut is { IsRoll: true, Person: null } && person is not null && !stretch.IsOpening)
+            + Signs.Of("reveals", from is { Cut.IsRoll: true, IsNamed: false } && person is not null && !stretch.IsOpening)
             + Signs.Of("announced", isAnnounced)
             + Signs.Of("as-before", isSame && stretch.IsAsBefore)
             + Signs.Of("rematch", isSame && stretch.IsAgain && part?.How == PartKind.Met)
@@ -117,7 +131,8 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
         return stretch.Stay
             + Signs.Of("stay-closing", stretch.Parts.Any(p => p.Person == person && p.How == PartKind.Closing))
             + Signs.Of("stay-named", person is not null && stretch.Parts.Any(p => p.Person == person))
-            + stretch.Parts.Where(p => p.Person != person).Sum(Other);
+            // Where the user joins two rolls, whoever is named there speaks against nothing.
+            + (byHand.ContainsKey(u) ? 0 : stretch.Parts.Where(p => p.Person != person).Sum(Other));
     }
 
     // Somebody else than the one it is with.
@@ -131,7 +146,11 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             _ => 0,
         };
 
-    private sealed record Node(Cut Cut, Node? Before, double Score, Chain? Rolls);
+    // Named, once the words of the roll say whom it was with, or that nobody knows the name.
+    private sealed record Node(Cut Cut, Node? Before, double Score, Chain? Rolls, bool IsNamed)
+    {
+        public double Closing => Cut is { IsRoll: true, Person: not null } && !IsNamed ? Signs.Of("never-named") : 0;
+    }
 
     // With whom the rolls so far were, the last first.
     private sealed record Chain(Person? Person, Chain? Before)

@@ -118,7 +118,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     // The name comes last on its line, and the line is told by then.
     private bool Closes(Naming one, int after) =>
         one.After >= after - 1
-        && LineOf(one.First) < one.First - HeadWords
+        && (LineOf(one.First) < one.First - HeadWords || words[LineOf(one.First)].Before.Count(c => c == '\n') == 1)
         && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
 
     // "Oak and Kim both in tonight": nobody was rolled with yet.

@@ -2,7 +2,7 @@ using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
-namespace AshNotch.Core.Reading;
+namespace AshNotch.Core.Reading.Rounds;
 
 /// <summary>Words that mean one of the two who roll, or somebody else.</summary>
 internal static class People
