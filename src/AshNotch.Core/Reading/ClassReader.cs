@@ -50,8 +50,11 @@ public static class ClassReader
             var start = r == 0 ? 0 : cut.StartOf(c);
             var end = r + 1 < begins.Count ? cut.StartOf(begins[r + 1]) : text.Length;
             var with = cut.WithOf(c);
-            var told = begins.Count == 1 ? text : Blanked(text, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count);
-            var read = Read(told[start..end], NameOf(with, r == 0 ? first : null, partners));
+            var told =
+                begins.Count == 1
+                    ? text
+                    : Blanked(text, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count, start, end);
+            var read = Read(told, NameOf(with, r == 0 ? first : null, partners));
             rolls.Add(new ToldRoll(start, end, with, With(read, with, start)));
         }
         return new ToldRolls(rolls, cut.Starts());
@@ -74,12 +77,12 @@ public static class ClassReader
     }
 
     // What tells of no roll is not read as one; every offset stays.
-    private static string Blanked(string text, ClassCut cut, int from, int until)
+    private static string Blanked(string text, ClassCut cut, int from, int until, int start, int end)
     {
-        var told = text.ToCharArray();
+        var told = text[start..end].ToCharArray();
         for (var c = from; c < until; c++)
             if (!cut.Cuts[c].IsRoll)
-                for (var i = cut.StartOf(c); i < cut.StartOf(c + 1); i++)
+                for (var i = cut.StartOf(c) - start; i < cut.StartOf(c + 1) - start; i++)
                     told[i] = told[i] == '\n' ? '\n' : ' ';
         return new string(told);
     }

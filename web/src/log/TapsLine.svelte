@@ -21,6 +21,7 @@
     onscore: (pair: string, means: 'taps' | 'points') => void;
   } = $props();
 
+  const isNarrow = window.matchMedia('(max-width: 700px)').matches;
   let adding = $state<{ by: 'me' | 'partner'; beside: Element } | null>(null);
   const sides = $derived([
     { by: 'me' as const, say: 'You finished', short: 'You', taps: taps.me },
@@ -32,7 +33,7 @@
   {#if several}<strong class="who">{partner}</strong>{/if}
   {#each sides as side (side.by)}
     <span class="side {side.by}">
-      <span class="say">{side.short}<span class="long">{' finished'}</span>:</span>
+      <span class="say">{isNarrow ? side.short : side.say}:</span>
       {#each side.taps as tap, t (t)}
         <span class="tap" class:unsure={tap.unsure}>
           <span>{tap.say}{tap.unsure ? '?' : ''}</span>
@@ -132,9 +133,6 @@
     }
     .side {
       gap: 0 0.25rem;
-    }
-    .long {
-      display: none;
     }
   }
 </style>

@@ -155,9 +155,12 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
     // With whom the rolls so far were, the last first.
     private sealed record Chain(Person? Person, Chain? Before)
     {
+        private const int MostRolls = 40;
+
         public static bool Has(Chain? chain, Person? person)
         {
-            for (; chain is not null; chain = chain.Before)
+            // A class has a few dozen rolls at the most.
+            for (var looked = 0; chain is not null && looked < MostRolls; chain = chain.Before, looked++)
                 if (chain.Person == person)
                     return true;
             return false;

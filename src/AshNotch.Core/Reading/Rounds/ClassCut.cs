@@ -130,15 +130,27 @@ internal sealed class ClassCut
         var head = stretches[Cuts[cut].First];
         if (Cuts[cut].Person is { } person)
         {
-            var naming = named.FirstOrDefault(n => n.Person == person && n.First >= first && n.First < after);
+            var naming = Within(first, after).FirstOrDefault(n => n.Person == person);
             if (naming is null)
                 return new ToldPartner(person.Name, person.Known, null, null, new Span(words[first].Start, words[first].Start));
             var (belt, size, last) = new Stature(words).From(Math.Max(first, naming.First - WordsBefore), naming.After - 1);
             return new ToldPartner(person.Name, person.Known, belt, size, new Span(words[naming.First].Start, words[last].End));
         }
-        if (named.FirstOrDefault(n => n.Person is null && n.First >= first && n.First < head.After) is not { } described)
+        if (Within(first, head.After).FirstOrDefault(n => n.Person is null) is not { } described)
             return null;
         var told = new Stature(words).From(described.First, described.After - 1);
         return new ToldPartner(null, null, told.Belt, told.Size, new Span(words[described.First].Start, words[told.Last].End));
+    }
+
+    private IEnumerable<Naming> Within(int first, int after)
+    {
+        var (low, high) = (0, named.Count);
+        while (low < high)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = named[middle].First < first ? (middle + 1, high) : (low, middle);
+        }
+        for (; low < named.Count && named[low].First < after; low++)
+            yield return named[low];
     }
 }

@@ -21,6 +21,7 @@ internal sealed class Persons
     private readonly Phrasebook book;
     private readonly Naming?[] at;
     private readonly bool[] isTrade;
+    private readonly HashSet<string> within;
     private readonly Dictionary<string, List<(Partner Partner, string[] Parts)>> known = [];
     private readonly Dictionary<string, Person> met = [];
 
@@ -28,6 +29,7 @@ internal sealed class Persons
     {
         (this.words, this.text, this.book) = (words, text, book);
         at = new Naming?[words.Count];
+        within = [.. Enumerable.Range(0, words.Count).Where(k => IsCapital(k) && !StartsSentence(k)).Select(k => words[k].Text)];
         isTrade = new bool[words.Count];
         foreach (var found in book.Find(words))
             Array.Fill(isTrade, true, found.First, found.Count);
@@ -175,8 +177,7 @@ internal sealed class Persons
     }
 
     // The same name with its capital within a sentence somewhere else.
-    private bool AppearsWithin(int i) =>
-        Enumerable.Range(0, words.Count).Any(k => k != i && words[k].Text == words[i].Text && IsCapital(k) && !StartsSentence(k));
+    private bool AppearsWithin(int i) => within.Contains(words[i].Text);
 
     private void FindAgain()
     {

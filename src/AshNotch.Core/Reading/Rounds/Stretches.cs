@@ -15,6 +15,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     private const int DayWords = 12;
     private const int LongestPhrase = 6;
     private readonly Naming?[] at = At(words.Count, named);
+    private readonly int[] lineOf = Lines(words);
     private readonly HashSet<int> told = [.. events.Select(e => e.First)];
 
     /// <summary>The stretches, in order.</summary>
@@ -33,6 +34,15 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         foreach (var one in named)
             Array.Fill(at, one, one.First, one.Count);
         return at;
+    }
+
+    // The first word of each word's line.
+    private static int[] Lines(IReadOnlyList<Word> words)
+    {
+        var lines = new int[words.Count];
+        for (var i = 1; i < words.Count; i++)
+            lines[i] = words[i].Before.Contains('\n', StringComparison.Ordinal) ? i : lines[i - 1];
+        return lines;
     }
 
     private int Person(int i) => i < words.Count && at[i] is { } one && one.First == i ? one.Count : 0;
@@ -109,7 +119,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         !words[i].Before.Contains('\n', StringComparison.Ordinal)
         && (
             words[i - 1].Text is "mr" or "mrs" or "ms" or "dr"
-            || words[i - 1].Text.Any(char.IsAsciiDigit) && LineOf(i - 1) == i - 1 && layout.IsLabelled(i - 1)
+            || words[i - 1].Text.Any(char.IsAsciiDigit) && lineOf[i - 1] == i - 1 && layout.IsLabelled(i - 1)
         );
 
     private bool IsNamedAfterAll(Naming one, bool isLabelled) =>
@@ -118,7 +128,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     // The name comes last on its line, and the line is told by then.
     private bool Closes(Naming one, int after) =>
         one.After >= after - 1
-        && (LineOf(one.First) < one.First - HeadWords || words[LineOf(one.First)].Before.Count(c => c == '\n') == 1)
+        && (lineOf[one.First] < one.First - HeadWords || words[lineOf[one.First]].Before.Count(c => c == '\n') == 1)
         && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
 
     // "Oak and Kim both in tonight": nobody was rolled with yet.
@@ -272,7 +282,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     {
         if (Around("not-had", one, first, after) > 0)
             return PartKind.NotHad;
-        if (layout.IsBracketed(LineOf(first)) && words[one.First].Before.Contains('('))
+        if (layout.IsBracketed(lineOf[first]) && words[one.First].Before.Contains('('))
             return PartKind.Bracketed;
         if (
             isLabelled && Within(first, after).First(n => n.Person is not null) == one && one.First - first < HeadWords
@@ -294,13 +304,6 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             return PartKind.Met;
         var isCalled = one.First > first && words[one.First - 1].Text is "called" or "named";
         return isCalled || IsLead(first, one) ? PartKind.Lead : PartKind.Named;
-    }
-
-    private int LineOf(int first)
-    {
-        while (first > 0 && !words[first].Before.Contains('\n', StringComparison.Ordinal))
-            first--;
-        return first;
     }
 
     // Nothing but words that lead to somebody stands before the name.
