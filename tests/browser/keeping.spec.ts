@@ -22,7 +22,7 @@ test('rolls saved while nothing answers wait in the browser and go when it does'
   await page.keyboard.press('Control+Enter');
   await expect(page.getByText('2 rolls kept in this browser')).toBeVisible();
   await app.start(port);
-  await expect(page.getByText('What waited is saved.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('What waited is saved.')).toBeVisible({ timeout: 40_000 });
   await expect(page.getByText('kept in this browser until')).toHaveCount(0);
   await page.goto(`${app.url}/#/rack`);
   await expect(page.getByText('122 rolls.')).toBeVisible();
@@ -40,7 +40,7 @@ test('a roll that waits survives closing the page', async ({ browser }) => {
   await context.setOffline(false);
   const again = await context.newPage();
   await again.goto(`${app.url}/#/log`);
-  await expect(again.getByText('What waited is saved.')).toBeVisible({ timeout: 15_000 });
+  await expect(again.getByText('What waited is saved.')).toBeVisible({ timeout: 40_000 });
   await context.close();
 });
 
@@ -95,7 +95,7 @@ test('a roll that waited and is refused can be put right, and holds up no other'
   });
   await telling(page).fill('');
   await page.reload();
-  await expect(page.getByRole('alert')).toContainText('check the year', { timeout: 15_000 });
+  await expect(page.getByRole('alert')).toContainText('check the year', { timeout: 40_000 });
   await expect(page.getByText('kept in this browser until')).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it right' }).click();
   await expect(telling(page)).toHaveValue('Told wrong. I pulled guard.');

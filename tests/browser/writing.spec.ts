@@ -102,7 +102,7 @@ test('where neither has it the page says that, until the server is back', async 
   await expect(page.getByText('This roll is kept nowhere yet')).toBeVisible();
   await app.start(port);
   await expect(page.getByText('Draft kept, though this browser stores nothing.')).toBeVisible({
-    timeout: 15_000,
+    timeout: 40_000,
   });
   await expect(page.getByText('This roll is kept nowhere yet')).toBeHidden();
   await telling(page).fill('');
