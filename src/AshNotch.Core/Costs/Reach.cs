@@ -83,8 +83,8 @@ public sealed record Reach(PlaceId Place, double PerRoll, int Reached, int Mine,
                     $"Of {Saying.Counted(reach.All, "exchange")} that came off from there {reach.Mine} {(reach.Mine == 1 ? "was" : "were")} yours: likely {100 * low:0} to {100 * high:0} in 100."
                 );
         var worth =
-            $"Twice the odds on every way there would be worth {Saying.About(Math.Max(0, reach.ReachGain))} {unit}, "
-            + $"twice the odds of what you do from there {Saying.About(Math.Max(0, reach.ConvertGain))}.";
+            $"Getting there twice as easily would be worth {Saying.About(Math.Max(0, reach.ReachGain))} {unit}, "
+            + $"making twice as much of it {Saying.About(Math.Max(0, reach.ConvertGain))}.";
         return $"{got} {made} {worth}";
     }
 }

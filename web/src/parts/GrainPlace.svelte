@@ -23,12 +23,7 @@
   ]);
   const shown = 6;
   const here = $derived(ways.filter((w) => knot.places.includes(w.from)));
-  const odds = (at: number) =>
-    at === 0
-      ? 'as it is'
-      : at > 0
-        ? `${(2 ** at).toFixed(1)} times the odds`
-        : `odds divided by ${(2 ** -at).toFixed(1)}`;
+  const often = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as often`);
 </script>
 
 <h2 id="place">{knot.name}</h2>
@@ -65,7 +60,7 @@
     {#each here as way (`${way.from} ${way.by} ${way.move ?? way.to}`)}
       <li>
         <span><b class={way.by}>{way.by === 'me' ? 'Your' : 'Their'}</b> {way.say}</span>
-        <span class="quiet">{way.count} of {way.attempts}; {odds(power(way))}</span>
+        <span class="quiet">{way.count} of {way.attempts}; {often(power(way))}</span>
         <Scrubber
           label="{way.by === 'me' ? 'Your' : 'Their'} {way.say}"
           value={power(way)}
