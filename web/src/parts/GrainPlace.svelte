@@ -23,7 +23,7 @@
   ]);
   const shown = 6;
   const here = $derived(ways.filter((w) => knot.places.includes(w.from)));
-  const often = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as often`);
+  const asOften = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as often`);
 </script>
 
 <h2 id="place">{knot.name}</h2>
@@ -60,14 +60,14 @@
     {#each here as way (`${way.from} ${way.by} ${way.move ?? way.to}`)}
       <li>
         <span><b class={way.by}>{way.by === 'me' ? 'Your' : 'Their'}</b> {way.say}</span>
-        <span class="quiet">{way.count} of {way.attempts}; {often(power(way))}</span>
+        <span class="quiet">{way.count} of {way.attempts}; {asOften(power(way))}</span>
         <Scrubber
           label="{way.by === 'me' ? 'Your' : 'Their'} {way.say}"
           value={power(way)}
           least={-2}
           most={2}
           step={0.25}
-          say={odds}
+          say={asOften}
           onmove={(at) => onmove(way, at)}
         />
       </li>
