@@ -10,7 +10,7 @@ const leans = {
   base: [],
   stick: ['api'],
   kit: ['base'],
-  film: ['base', 'kit'],
+  film: ['api', 'base', 'kit', 'stick'],
   parts: ['api', 'base', 'kit', 'stick'],
   log: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
   roll: ['api', 'base', 'kit', 'film', 'parts', 'stick'],

@@ -71,6 +71,8 @@ public static class WebHost
             .MapWeakSpots()
             .MapWeeks()
             .MapGrain()
+            .MapFinishes()
+            .MapRevising()
             .MapFocus()
             .MapToday()
             .MapDrafts()

@@ -102,6 +102,17 @@ public sealed partial class LogStore : IDisposable
     /// <exception cref="StorageException">The roll was changed since the version it was made from.</exception>
     public KeptRolls Keep(RollsToKeep wanted, DateTimeOffset now) => Write(connection => RollIntake.Keep(connection, wanted, now));
 
+    /// <summary>Makes two rolls of one: the first in its place with its earlier form kept, the second right after it.</summary>
+    /// <exception cref="FaultyInputException">The second's partner is not there.</exception>
+    /// <exception cref="StorageException">The roll is not there, or was changed since the version it was made from.</exception>
+    public void SplitRoll(Roll first, Roll second, int? version, DateTimeOffset now) =>
+        Write(connection => RollRevision.Split(connection, first, second, version, now));
+
+    /// <summary>Makes one roll of two: the one in its place with its earlier form kept, the other deleted so that it can be taken back.</summary>
+    /// <exception cref="StorageException">One is not there, or the first was changed since the version it was made from.</exception>
+    public void JoinRolls(Roll joined, string gone, int? version, DateTimeOffset now) =>
+        Write(connection => RollRevision.Join(connection, joined, gone, version, now));
+
     /// <summary>Deletes a roll so that it can be taken back; false when there is none.</summary>
     public bool DeleteRoll(string id, DateTimeOffset now) => Write(connection => RollTable.Delete(connection, id, now));
 

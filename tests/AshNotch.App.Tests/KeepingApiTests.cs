@@ -158,7 +158,9 @@ public class KeepingApiTests
         var (_, kept) = await app.Post($"/api/backups/{name}/restore", "");
         Assert.Equal("before-restore", (string?)kept!["kind"]);
         Assert.Equal(before, (int)(await app.Get("/api/today"))["rolls"]!);
-        Assert.Equal(["before-restore", "made"], (await app.Get("/api/backups")).AsArray().Select(b => (string?)b!["kind"]).Order());
+        // On a slow machine the nightly one may have come by then.
+        var kinds = (await app.Get("/api/backups")).AsArray().Select(b => (string?)b!["kind"]).Where(k => k != "nightly");
+        Assert.Equal(["before-restore", "made"], kinds.Order());
         foreach (var wild in (string[])["nothing.db", "..%2Fash-notch.db", "%00"])
             Assert.InRange((await app.Post($"/api/backups/{wild}/restore", "")).Status, 400, 409);
     }

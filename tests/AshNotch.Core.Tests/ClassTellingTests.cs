@@ -1,6 +1,7 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
 
@@ -108,7 +109,7 @@ public class ClassTellingTests
     public void A_correction_counts_its_words_through_all_rolls()
     {
         const string Text = "He swept me. Then with Stretch. He swept me.";
-        var rolls = Corrections.Apply(Read(Text), Text, [new Correction("swept", 1, null)]);
+        var rolls = Corrections.Apply(Read(Text), Text, [new Correction("swept", 1, null)], MatVocabulary.BuiltIn);
         Assert.Equal(["-: Partner sweep", "tall: "], rolls.Select(Say));
     }
 

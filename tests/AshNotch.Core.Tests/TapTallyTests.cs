@@ -19,7 +19,7 @@ public class TapTallyTests
     [MemberData(nameof(Rows))]
     public void Every_phrase_is_heard_in_its_example(string phrase, string me, string partner, string example)
     {
-        var told = TapTally.In(example, "Otter");
+        var told = TapTally.In(example, "Otter", Trade.With(null));
         Assert.True(told is { IsBare: false }, phrase);
         Assert.Equal(me == "-", told.Me is null);
         Assert.Equal(partner == "-", told.Partner is null);
@@ -39,7 +39,7 @@ public class TapTallyTests
     [InlineData("Lost 2-1 in taps", 1, 2)]
     public void A_pair_of_numbers_is_a_score_of_the_one_who_is_ahead(string text, int me, int partner)
     {
-        var told = TapTally.In(text, null);
+        var told = TapTally.In(text, null, Trade.With(null));
         Assert.Equal((me, partner), (told?.Me, told?.Partner));
     }
 
@@ -50,7 +50,7 @@ public class TapTallyTests
     [InlineData("he got 3-4 grips in")]
     [InlineData("I was in fifty fifty for two or three minutes")]
     [InlineData("He told me that she tapped him twice.")]
-    public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.In(text, null));
+    public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.In(text, null, Trade.With(null)));
 
     [Theory]
     [InlineData("Arm triangle, then ezekiel from mount. He tapped me twice.", 0, 2)]

@@ -43,8 +43,10 @@ test('a film beside the log is played, slowed and jumped through; notches are ma
   for (let i = 0; i < 4; i++) await page.keyboard.press('Alt+Shift+Period');
   await page.keyboard.press('Alt+m');
   await page.keyboard.type('He knee cut to side control.');
-  for (let i = 0; i < 3; i++) await film(page).getByRole('button', { name: '5 seconds on' }).click();
-  await film(page).getByRole('button', { name: /^Mark/ }).click();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Alt+Shift+Period');
+  await film(page)
+    .getByRole('button', { name: /^Cut here/ })
+    .click();
   await page.keyboard.type('He finished an americana.');
   await expect(telling(page)).toHaveValue(
     '[0:05] I pulled guard to half guard.\n[0:25] He knee cut to side control.\n[0:40] He finished an americana.',
@@ -91,7 +93,7 @@ test('the tap board marks at the film’s time', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await telling(page).fill('');
   await open(page);
-  await segment(page, 'How to log', 'Tap').click();
+  await segment(page, 'How to log', 'Board').click();
   await page.keyboard.press('Alt+Shift+Period');
   await page.getByRole('button', { name: 'your half guard' }).click();
   await segment(page, 'How to log', 'Write').click();

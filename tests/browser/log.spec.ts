@@ -72,7 +72,7 @@ test.describe('on a phone', () => {
     };
     await page.getByRole('link', { name: 'Log a roll' }).tap();
     taps++;
-    await segment(page, 'How to log', 'Tap').tap();
+    await segment(page, 'How to log', 'Board').tap();
     const board = page.getByRole('region', { name: 'Tap board' });
     const mine = board.getByRole('group', { name: 'Mine' });
     const theirs = board.getByRole('group', { name: 'Theirs' });
@@ -110,7 +110,7 @@ test.describe('on a phone', () => {
     await telling(page).press('End');
     await telling(page).pressSequentially(' He passed.');
     await expect(notches(page)).toHaveCount(1);
-    await segment(page, 'How to log', 'Tap').tap();
+    await segment(page, 'How to log', 'Board').tap();
     await now('their side control');
   });
 });

@@ -126,7 +126,7 @@ test('what this browser kept in some other form is not believed, and nothing bre
   await expect(
     page.getByRole('radiogroup', { name: 'How to log' }).getByRole('radio', { name: 'Write' }),
   ).toBeChecked();
-  await segment(page, 'How to log', 'Tap').click();
+  await segment(page, 'How to log', 'Board').click();
   await expect(page.getByRole('region', { name: 'Tap board' })).toBeVisible();
   expect(broken).toEqual([]);
 });

@@ -97,9 +97,9 @@ for (const mode of ['light', 'dark'] as const) {
     test('has no accessibility fault, fits, and its keys are large enough', async ({ page }) => {
       await page.goto(`${demo.url}/#/log`);
       await telling(page).fill('Started in my half guard. He got a kimura.');
-      await segment(page, 'How to log', 'Tap').tap();
+      await segment(page, 'How to log', 'Board').tap();
       await expect(page.getByRole('group', { name: 'Mine' }).getByRole('button').first()).toBeVisible();
-      await expect(page.getByRole('region', { name: 'Not sure' })).toBeVisible();
+      await expect(page.getByRole('region', { name: 'Asked first' })).toBeVisible();
       expect(await faultsOf(page)).toEqual([]);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
       const heights = await page

@@ -24,20 +24,19 @@ for (const [name, path] of [
   ['rack', '/rack'],
   ['roll', '/rack/s1121-3'],
   ['weak-spots', '/weak-spots'],
+  ['taps', '/weak-spots/taps'],
   ['weeks', '/weak-spots/weeks'],
   ['grain', '/weak-spots/grain'],
-  ['names', '/names'],
-  ['partners', '/partners'],
   ['settings', '/settings'],
 ] as const) {
   views.push({ name, path, width: 1280, height: 800, mode: 'light' });
-  if (!['partners', 'rack', 'weeks', 'grain', 'names'].includes(name))
+  if (!['rack', 'weeks', 'taps', 'settings'].includes(name))
     views.push({
       name: `${name}-phone`,
       path,
       width: 390,
       height: 844,
-      mode: name === 'log' || name === 'weak-spots' || name === 'today' ? 'light' : 'dark',
+      mode: ['log', 'weak-spots', 'today', 'grain'].includes(name) ? 'light' : 'dark',
     });
   if (name === 'weak-spots' || name === 'grain')
     views.push({
@@ -51,6 +50,7 @@ for (const [name, path] of [
 views.push(
   { name: 'log-tap-phone', path: '/log', width: 390, height: 844, mode: 'dark' },
   { name: 'log-film', path: '/log', width: 1280, height: 800, mode: 'light' },
+  { name: 'roll-split', path: '/rack/s1121-3', width: 1280, height: 800, mode: 'light' },
 );
 
 const send = (url: string, method: string, path: string, body: unknown) =>
@@ -76,7 +76,7 @@ async function older(url: string) {
 }
 
 test('every main view', async ({ browser }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   const app = new App('demo');
   await app.start();
   try {
@@ -122,7 +122,7 @@ test('every main view', async ({ browser }) => {
           await page.getByRole('region', { name: 'What was read' }).locator('.notch').last().click();
           await page.getByText('Why it was read so').click();
         }
-        if (view.name.includes('tap')) await segment(page, 'How to log', 'Tap').click();
+        if (view.name.includes('tap')) await segment(page, 'How to log', 'Board').click();
       }
       if (view.path === '/settings') {
         await page
@@ -134,10 +134,17 @@ test('every main view', async ({ browser }) => {
         await page.evaluate((by) => scrollBy(0, by), view.width < 700 ? 600 : 560);
       }
       if (view.path.startsWith('/weak-spots/')) {
-        if (view.name === 'weeks')
+        if (view.name === 'taps') await segment(page, 'Counted by', 'Place').click();
+        else if (view.name === 'weeks')
           await page.getByRole('button', { name: /They pass your half guard/ }).click();
-        else await page.getByLabel('Place').selectOption({ label: 'your half guard' });
+        else if (view.name !== 'grain')
+          await page.getByLabel('Place').selectOption({ label: 'your half guard' });
       }
+      if (view.name === 'roll-split') {
+        await page.getByRole('button', { name: 'Split in two' }).click();
+        await page.getByRole('list', { name: 'Notches' }).getByRole('button').nth(2).click();
+      }
+      if (view.name === 'grain-phone') await page.evaluate(() => scrollTo(0, 330));
       if (view.name === 'grain-dark') {
         await page.getByRole('slider', { name: 'Their knee cut pass' }).focus();
         for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowLeft');

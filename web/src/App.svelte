@@ -19,6 +19,7 @@
     '/rack/:id?': later(() => import('./pages/Rack.svelte')),
     '/weak-spots': later(() => import('./pages/WeakSpots.svelte')),
     '/weak-spots/weeks': later(() => import('./pages/Weeks.svelte')),
+    '/weak-spots/taps': later(() => import('./pages/Taps.svelte')),
     '/weak-spots/grain': later(() => import('./pages/Grain.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),

@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -13,6 +14,8 @@ namespace AshNotch.Bench.Simulation;
 internal static class Simulation
 {
     private const string Ours = "Ash Notch";
+    private const string NoPlaces = "  half of the places untold";
+    private const string NoNames = "  no finish named";
     private static readonly int[] Weeks = [2, 4, 8, 16];
     private static readonly Aim[] Aims = [Aim.Finish, Aim.Points];
 
@@ -42,7 +45,7 @@ internal static class Simulation
             Console.WriteLine(
                 $"  {"regret of the first pick (best of first three)", -48}{string.Concat(Weeks.Select(w => $"{w + " weeks", 16}"))}"
             );
-            foreach (var rule in CountingRules.All.Select(r => r.Name).Prepend(Ours))
+            foreach (var rule in CountingRules.All.Select(r => r.Name).Prepend(NoNames).Prepend(NoPlaces).Prepend(Ours))
             {
                 var cells = Weeks
                     .Select(w => rows[(habit.Name, w, rule)])
@@ -58,6 +61,9 @@ internal static class Simulation
         }
     }
 
+    // A change of place or a finish that nobody named is chosen by where it leads; a tap leads nowhere.
+    private static PlaceId? Destination(WeakSpot spot) => spot.Move is null && spot.To[0] != "tap" ? PlaceId.Of(spot.To[0]) : null;
+
     private static IEnumerable<(string, int, string, double, double, int, int)> Of(int seed)
     {
         var practitioner = new SimulatedPractitioner(seed);
@@ -71,10 +77,22 @@ internal static class Simulation
             bool Chosen(TrueExit e) =>
                 e.From == place
                 && e.By == pick.By
-                && (pick.Move is { } move ? e.Move == move : e.To >= 0 && practitioner.Places[e.To] == pick.To);
+                && (
+                    pick.Move is { } move ? e.Move == move
+                    : pick.To is null ? e.To < 0
+                    : e.To >= 0 && practitioner.Places[e.To] == pick.To
+                );
             return gains[(aim, pick)] = practitioner.Gain(aim, Chosen, pick.By == Who.Me ? 2 : 0.5);
         }
         var best = Aims.ToDictionary(a => a, a => practitioner.Candidates.Max(c => Gain(a, new Pick(c.From, c.By, c.Move))));
+        // Where no finish is named, all of one side's from a place are one exchange: what can be gained at best is another.
+        var bestUnnamed = Aims.ToDictionary(
+            a => a,
+            a =>
+                practitioner.Candidates.Max(c =>
+                    Gain(a, new Pick(c.From, c.By, MatVocabulary.BuiltIn.Move(c.Move) is { IsSubmission: true } ? null : c.Move))
+                )
+        );
         foreach (var habit in Habit.All)
         {
             var random = new Random(1000 * seed);
@@ -84,20 +102,30 @@ internal static class Simulation
             {
                 var log = training.Train(weeks - before);
                 before = weeks;
+                (string Rule, Log Log)[] tellings =
+                [
+                    (Ours, log),
+                    (NoPlaces, Untold.Places(log, new Random(seed))),
+                    (NoNames, Untold.Names(log)),
+                ];
                 foreach (var aim in Aims)
                 {
-                    double Regret(IEnumerable<Pick> picks) =>
-                        1 - Math.Max(0, picks.Select(p => Gain(aim, p)).DefaultIfEmpty(0).Max()) / best[aim];
+                    double Regret(IEnumerable<Pick> picks, bool named = true) =>
+                        1 - Math.Max(0, picks.Select(p => Gain(aim, p)).DefaultIfEmpty(0).Max()) / (named ? best : bestUnnamed)[aim];
                     foreach (var (name, order) in CountingRules.All)
                     {
                         var picks = order(log, random);
                         yield return (habit.Name, weeks, name, Regret(picks.Take(1)), Regret(picks.Take(3)), 0, 0);
                     }
-                    var spots = WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, aim, Against.Usual).Spots;
-                    var ours = spots.Select(s => new Pick(s.From, s.By, s.Move, s.Move is null ? PlaceId.Of(s.To[0]) : null)).ToList();
-                    var top = spots.Zip(ours).Take(20).ToList();
-                    var held = top.Count(t => Gain(aim, t.Second) is var true_ && true_ >= t.First.Low && true_ <= t.First.High);
-                    yield return (habit.Name, weeks, Ours, Regret(ours.Take(1)), Regret(ours.Take(3)), held, top.Count);
+                    foreach (var (rule, told) in tellings)
+                    {
+                        var spots = WeakSpotRanking.Of(told, MatVocabulary.BuiltIn, aim, Against.Usual).Spots;
+                        var ours = spots.Select(s => new Pick(s.From, s.By, s.Move, Destination(s))).ToList();
+                        var top = spots.Zip(ours).Take(20).ToList();
+                        var held = top.Count(t => Gain(aim, t.Second) is var true_ && true_ >= t.First.Low && true_ <= t.First.High);
+                        var named = rule != NoNames;
+                        yield return (habit.Name, weeks, rule, Regret(ours.Take(1), named), Regret(ours.Take(3), named), held, top.Count);
+                    }
                 }
             }
         }

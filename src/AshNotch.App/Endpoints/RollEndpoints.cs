@@ -105,6 +105,8 @@ internal static class RollEndpoints
         RollIntake.Check(roll, id, check);
         var session = RollIntake.Head(kept.Session, check, clock);
         check.ThrowIfFaulty();
+        if (kept.PutRight is { } at && store.Around([id]).Roll(id) is { } stands)
+            roll = CarriedOn(stands.Roll, roll, at, cache.Vocabulary);
         store.Keep(
             new RollsToKeep
             {
@@ -115,6 +117,26 @@ internal static class RollEndpoints
             clock.GetUtcNow()
         );
         return Find(id, cache, store);
+    }
+
+    // Only where nothing but that notch was changed in its exchange.
+    private static Roll CarriedOn(Roll before, Roll after, NotchAt at, MatVocabulary vocabulary)
+    {
+        if (
+            before.Exchanges.ElementAtOrDefault(at.Exchange) is not { } was
+            || after.Exchanges.ElementAtOrDefault(at.Exchange) is not { } now
+        )
+            return after;
+        if (was.Notches.Count != now.Notches.Count || at.Notch < 0 || was.Notches.Count <= at.Notch)
+            return after;
+        Notch?[] notches = [.. was.Notches.Select((n, i) => i == at.Notch ? now.Notches[i] : n)];
+        return after with
+        {
+            Exchanges =
+            [
+                .. after.Exchanges.Select((e, i) => i == at.Exchange ? CarryOn.In(was with { End = now.End }, notches, vocabulary) : e),
+            ],
+        };
     }
 
     private static Results<NoContent, ProblemHttpResult> Delete(string id, LogStore store, TimeProvider clock) =>

@@ -10,6 +10,7 @@ namespace AshNotch.App.Views;
 /// <param name="Corrected">Whether a correction made it what it is.</param>
 /// <param name="Why">Why it was read so, in words; empty where a correction made it what it is.</param>
 /// <param name="Others">What else it may have been, the likelier first.</param>
+/// <param name="Added">Its index among the notches put in by hand; null where it was read.</param>
 public sealed record NotchReadView(
     NotchDocument Notch,
     string Say,
@@ -17,5 +18,6 @@ public sealed record NotchReadView(
     int Occurrence,
     bool Corrected,
     IReadOnlyList<string> Why,
-    IReadOnlyList<AnswerView> Others
+    IReadOnlyList<AnswerView> Others,
+    int? Added
 );

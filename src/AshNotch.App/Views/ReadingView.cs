@@ -30,7 +30,7 @@ public sealed record ReadingView(
         var whole = RollRead.Join(telling.AsRead);
         return new ReadingView(
             whole.Mentions,
-            whole.Unread,
+            [.. whole.Unread.Where(u => !IsPutIn(telling, u))],
             [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, values))],
             [.. Open(telling, ties)],
             telling.Starts,
@@ -72,16 +72,21 @@ public sealed record ReadingView(
 
         NotchReadView Notch(Notch notch)
         {
-            var (words, occurrence) = notch.Span is { } span ? ties[(roll, span)] : ("", -1);
+            var put = notch.Span is { } at && telling.AddedAt.TryGetValue((roll, at), out var added) ? added : (int?)null;
+            var (words, occurrence) =
+                put is { } index ? (telling.Added[index].Words ?? "", telling.Added[index].Occurrence)
+                : notch.Span is { } span ? ties[(roll, span)]
+                : ("", -1);
             var (why, others) = asRead.GetValueOrDefault(notch.Span ?? default, ([], []));
             return new NotchReadView(
                 LogWriter.Document(notch),
                 NotchWords.Of(notch, vocabulary),
                 words,
                 occurrence,
-                IsPutRight(telling, words, occurrence),
+                put is not null || IsPutRight(telling, words, occurrence),
                 why,
-                [.. others.Select(o => new AnswerView(NotchWords.Of(o, vocabulary), LogWriter.Document(o)))]
+                [.. others.Select(o => new AnswerView(NotchWords.Of(o, vocabulary), LogWriter.Document(o)))],
+                put
             );
         }
     }
@@ -112,6 +117,11 @@ public sealed record ReadingView(
     }
 
     private static AnswerView Answer(Answer answer) => new(answer.Say, answer.Notch is null ? null : LogWriter.Document(answer.Notch));
+
+    private static bool IsPutIn(Telling telling, Unread unread) =>
+        telling.AddedAt.Keys.Any(at =>
+            telling.Rolls[at.Roll].Start + at.Span.Start < unread.End && telling.Rolls[at.Roll].Start + at.Span.End > unread.Start
+        );
 
     private static bool IsPutRight(Telling telling, string words, int occurrence) =>
         telling.Corrections.Any(c => c.Words == words && c.Occurrence == occurrence);

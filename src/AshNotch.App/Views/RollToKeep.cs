@@ -8,4 +8,5 @@ namespace AshNotch.App.Views;
 /// The head of its session: without an id, the session of that day, kind and attire; left out, the one it stands in, as that is.
 /// </param>
 /// <param name="Version">The version it was edited from; left out, it is kept whatever happened since.</param>
-public sealed record RollToKeep(RollDocument? Roll, SessionDocument? Session = null, int? Version = null);
+/// <param name="PutRight">The one notch that was put right in it; what follows from that is carried on in its exchange.</param>
+public sealed record RollToKeep(RollDocument? Roll, SessionDocument? Session = null, int? Version = null, NotchAt? PutRight = null);

@@ -9,7 +9,7 @@ namespace AshNotch.App.Views;
 /// <param name="Corrections">What was put right in its reading.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
 /// <param name="Struck">Words that say nothing of the roll as a whole, though they were read so.</param>
-/// <param name="Finished">Taps put in by hand.</param>
+/// <param name="Finished">Notches put in by hand: taps that no words say, and what words that were not understood mean.</param>
 /// <param name="Cuts">Where the user says that a roll begins, or that none does.</param>
 /// <param name="Taps">Pairs such as <c>1-1</c> that were said to be taps.</param>
 /// <param name="Points">Pairs that were said to be points.</param>
@@ -22,7 +22,7 @@ public sealed record RollTold(
     IReadOnlyList<NamedPartner>? Partners = null,
     string? Draft = null,
     IReadOnlyList<string>? Struck = null,
-    IReadOnlyList<TapToAdd>? Finished = null,
+    IReadOnlyList<NotchToAdd>? Finished = null,
     IReadOnlyList<CutView>? Cuts = null,
     IReadOnlyList<string>? Taps = null,
     IReadOnlyList<string>? Points = null

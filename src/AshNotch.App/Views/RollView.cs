@@ -12,6 +12,8 @@ namespace AshNotch.App.Views;
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
 /// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
 /// <param name="Questions">What it leaves open.</param>
+/// <param name="OfSession">How many rolls its session has.</param>
+/// <param name="Next">The roll after it in its session, or null.</param>
 public sealed record RollView(
     SessionDocument Session,
     RollDocument Roll,
@@ -19,7 +21,9 @@ public sealed record RollView(
     IReadOnlyList<string> Takeaways,
     IReadOnlyList<string> Cautions,
     int Version,
-    IReadOnlyList<KeptQuestion> Questions
+    IReadOnlyList<KeptQuestion> Questions,
+    int OfSession,
+    NextRoll? Next
 )
 {
     /// <summary>The view of a roll.</summary>
@@ -31,6 +35,10 @@ public sealed record RollView(
             [.. logged.Roll.Takeaways.Select(t => t.Text)],
             Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
             version,
-            KeptQuestion.Of(logged.Roll, values.Vocabulary)
+            KeptQuestion.Of(logged.Roll, values.Vocabulary),
+            logged.Session.Rolls.Count,
+            logged.Session.Rolls.ElementAtOrDefault(logged.Order + 1) is { } next
+                ? new NextRoll(next.Id, log.Partner(next.Partner)?.Name ?? "Someone")
+                : null
         );
 }

@@ -22,7 +22,10 @@ public sealed record TapsView(IReadOnlyList<TapView> Me, IReadOnlyList<TapView> 
     {
         var told = telling.Rolls[roll];
         var notches = told.Read.Exchanges.SelectMany(e => e.Exchange.Notches).Where(n => n.Outcome == Outcome.Tap).ToList();
-        var added = telling.Added.Index().Where(a => Math.Min(a.Item.Roll, telling.Rolls.Count - 1) == roll).Select(a => a.Index);
+        var added = telling
+            .Added.Index()
+            .Where(a => !telling.AddedAt.Values.Contains(a.Index) && Math.Min(a.Item.Roll, telling.Rolls.Count - 1) == roll)
+            .Select(a => a.Index);
         var nextAdded = new Queue<int>(added);
         var taps = notches.Select(n => (n.By, View: View(n))).ToList();
         var (pair, differs) = Summed(telling, roll);
@@ -38,6 +41,8 @@ public sealed record TapsView(IReadOnlyList<TapView> Me, IReadOnlyList<TapView> 
             var say = notch.Move is { } move ? vocabulary.MoveName(move) : "not said what";
             if (notch.Span is not { } span)
                 return new TapView(say, false, null, 0, null, nextAdded.TryDequeue(out var which) ? which : null);
+            if (telling.AddedAt.TryGetValue((roll, span), out var put))
+                return new TapView(say, false, null, 0, null, put);
             var (words, occurrence) = ties[(roll, span)];
             var without = notch.Move is null ? null : LogWriter.Document(notch with { Outcome = Outcome.Stopped, Unsure = false });
             return new TapView(say, notch.Unsure, words, occurrence, without, null);

@@ -11,7 +11,7 @@ namespace AshNotch.App.Views;
 /// <param name="Corrections">What was put right so far.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>
 /// <param name="Struck">Words that say nothing of the roll as a whole, though they were read so.</param>
-/// <param name="Finished">Taps put in by hand.</param>
+/// <param name="Finished">Notches put in by hand: taps that no words say, and what words that were not understood mean.</param>
 /// <param name="Cuts">Where the user says that a roll begins, or that none does.</param>
 /// <param name="Taps">Pairs such as <c>1-1</c> that were said to be taps.</param>
 /// <param name="Points">Pairs that were said to be points.</param>
@@ -21,7 +21,7 @@ public sealed record ToRead(
     IReadOnlyList<CorrectionView>? Corrections,
     IReadOnlyList<NamedPartner>? Partners = null,
     IReadOnlyList<string>? Struck = null,
-    IReadOnlyList<TapToAdd>? Finished = null,
+    IReadOnlyList<NotchToAdd>? Finished = null,
     IReadOnlyList<CutView>? Cuts = null,
     IReadOnlyList<string>? Taps = null,
     IReadOnlyList<string>? Points = null
@@ -59,12 +59,20 @@ public sealed record ToRead(
             written.Notch is null ? null : RollReading.Read(written.Notch, check, $"{at}.notch")
         );
 
-    private static AddedTap Read(TapToAdd written, Checker check, string at)
+    private static AddedNotch Read(NotchToAdd written, Checker check, string at)
     {
         var notch = RollReading.Read(written.Notch ?? new NotchDocument(), check, $"{at}.notch");
-        if (notch.Outcome != Outcome.Tap)
-            check.Fault($"{at}.notch.outcome", "must be tap.");
-        return new AddedTap(Math.Max(0, written.Roll), notch with { Span = null });
+        if (written.Words is null && notch.Outcome != Outcome.Tap)
+            check.Fault($"{at}.notch.outcome", "must be tap where no words mean it.");
+        return new AddedNotch(
+            Math.Max(0, written.Roll),
+            notch with
+            {
+                Span = null,
+            },
+            check.Text(written.Words, $"{at}.words"),
+            written.Occurrence
+        );
     }
 
     private static (string Name, string Partner) Read(NamedPartner written, Log log, Checker check, string at)

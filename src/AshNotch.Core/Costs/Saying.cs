@@ -11,6 +11,9 @@ public static class Saying
     private const double SmallGain = 0.095;
     private const double MostRolls = 400;
 
+    // Written with one decimal, this is nothing.
+    private const double LevelAt = 0.05;
+
     // A range wider than the gain itself is said to be wide. The authors' judgement.
     private const double WideRange = 1.2;
 
@@ -70,7 +73,16 @@ public static class Saying
 
     /// <summary>What a roll would bring after some change, against now.</summary>
     public static string Moved(double before, double after, Aim aim) =>
-        $"A roll would bring {Figure(after)} instead of {Figure(before)} {Reward.Unit(aim).Split(' ')[0]}.";
+        $"After a roll you would be {Ahead(after, aim)} instead of {Ahead(before, aim)}.";
+
+    /// <summary>Where a roll leaves me on average: <c>0.4 points ahead</c>, <c>1.2 taps behind</c>, <c>level</c>.</summary>
+    public static string Ahead(double amount, Aim aim) =>
+        Math.Abs(amount) < LevelAt
+            ? "level"
+            : string.Create(
+                CultureInfo.InvariantCulture,
+                $"{Math.Abs(amount):0.0} {Reward.Unit(aim).Split(' ')[0]} {(amount > 0 ? "ahead" : "behind")}"
+            );
 
     /// <summary>Says why: how often, how likely, how costly, each with its counts.</summary>
     public static Why Why(WeakSpot spot, Aim aim, MatVocabulary vocabulary)

@@ -56,7 +56,7 @@ public sealed record GrainMap(
         return new GrainMap(
             value.PerRoll,
             Reward.Unit(goal.Aim),
-            KnotsOf(fold, model, value, vocabulary),
+            KnotsOf(fold, model, value, goal.Aim, vocabulary),
             [
                 .. kept.Select(f => new Flow(
                     f.Key.From,
@@ -159,7 +159,7 @@ public sealed record GrainMap(
         );
     }
 
-    private static List<Knot> KnotsOf(string?[] fold, SkillModel model, ChainValue value, MatVocabulary vocabulary)
+    private static List<Knot> KnotsOf(string?[] fold, SkillModel model, ChainValue value, Aim aim, MatVocabulary vocabulary)
     {
         var places = model.Shape.Places;
         var knots = Enumerable
@@ -177,15 +177,16 @@ public sealed record GrainMap(
                     visits,
                     worth,
                     g.Sum(p => model.Seen[p]),
-                    [.. g.Select(p => places[p])]
+                    [.. g.Select(p => places[p])],
+                    $"Logged {g.Sum(p => model.Seen[p])} times. From here on you come out {Saying.Ahead(worth, aim)} on average."
                 );
             })
             .OrderByDescending(k => k.VisitsPerRoll)
             .ToList();
         if (knots.Count > 0)
         {
-            knots.Add(new Knot(Knot.IFinish, "I finish", 4, 0, null, 0, []));
-            knots.Add(new Knot(Knot.TheyFinish, "they finish", -4, 0, null, 0, []));
+            knots.Add(new Knot(Knot.IFinish, "I finish", 4, 0, null, 0, [], null));
+            knots.Add(new Knot(Knot.TheyFinish, "they finish", -4, 0, null, 0, [], null));
         }
         return knots;
     }

@@ -10,7 +10,17 @@ namespace AshNotch.Core.Grain;
 /// <param name="Value">Expected net result from there to the end of the roll; null for a tap.</param>
 /// <param name="Seen">Steps logged there.</param>
 /// <param name="Places">The places it stands for.</param>
-public sealed record Knot(string Id, string Name, int Band, double VisitsPerRoll, double? Value, int Seen, IReadOnlyList<PlaceId> Places)
+/// <param name="Say">How often one is there and how a roll goes on from it, in words; null for a tap.</param>
+public sealed record Knot(
+    string Id,
+    string Name,
+    int Band,
+    double VisitsPerRoll,
+    double? Value,
+    int Seen,
+    IReadOnlyList<PlaceId> Places,
+    string? Say
+)
 {
     /// <summary>Where a tap of mine leads.</summary>
     public const string IFinish = "i-finish";

@@ -40,7 +40,7 @@ public static class ClassReader
         var first = aside.Partner;
         var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners, aside.Cuts);
         var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
-        var scored = begins.Count > 2 || begins.Count(c => TapTally.In(cut.TextOf(c), null) is { IsBare: true }) > 1;
+        var scored = begins.Count > 2 || begins.Count(c => TapTally.In(cut.TextOf(c), null, book) is { IsBare: true }) > 1;
         if (begins.Count == 0)
             return new ToldRolls([new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))], cut.Starts());
         var rolls = new List<ToldRoll>();
@@ -62,7 +62,7 @@ public static class ClassReader
         RollRead Read(string roll, string? name)
         {
             var read = RollReader.Read(roll, book, name, stop);
-            var summed = TapTally.In(SaidAt.Of(roll).Text, name);
+            var summed = TapTally.In(SaidAt.Of(roll).Text, name, book);
             if (summed is not { IsBare: true } bare)
                 return new TapBudget(book.Vocabulary).Held(read, summed) with { Summed = summed };
             var pair = roll[bare.Words.Start..bare.Words.End];

@@ -1,12 +1,22 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
 /// <summary>Applies corrections to a reading.</summary>
 public static class Corrections
 {
-    /// <summary>The rolls of a telling with the corrections in them. A correction whose words are gone is left out.</summary>
-    public static IReadOnlyList<ToldRoll> Apply(IReadOnlyList<ToldRoll> rolls, string text, IReadOnlyList<Correction> corrections)
+    /// <summary>The rolls of a telling with the corrections in them, and what follows from those. A correction whose words are gone is left out.</summary>
+    /// <param name="rolls">The rolls as read.</param>
+    /// <param name="text">The telling.</param>
+    /// <param name="corrections">What was put right.</param>
+    /// <param name="vocabulary">Where moves start and lead, to carry on from what was put right; null carries nothing on.</param>
+    public static IReadOnlyList<ToldRoll> Apply(
+        IReadOnlyList<ToldRoll> rolls,
+        string text,
+        IReadOnlyList<Correction> corrections,
+        MatVocabulary? vocabulary
+    )
     {
         if (corrections.Count == 0)
             return rolls;
@@ -24,10 +34,7 @@ public static class Corrections
                                 .. roll.Read.Exchanges.Select(read =>
                                     read with
                                     {
-                                        Exchange = Corrected(
-                                            read.Exchange,
-                                            [.. read.Exchange.Notches.Select(n => Correct(n, r)).OfType<Notch>()]
-                                        ),
+                                        Exchange = Ended(Carried(read.Exchange, [.. read.Exchange.Notches.Select(n => Correct(n, r))])),
                                     }
                                 ),
                             ],
@@ -35,6 +42,9 @@ public static class Corrections
                     }
             ),
         ];
+
+        Exchange Carried(Exchange was, IReadOnlyList<Notch?> now) =>
+            vocabulary is null ? was with { Notches = [.. now.OfType<Notch>()] } : CarryOn.In(was, now, vocabulary);
 
         Notch? Correct(Notch notch, int roll)
         {
@@ -70,10 +80,10 @@ public static class Corrections
         return ties;
     }
 
-    private static Exchange Corrected(Exchange exchange, IReadOnlyList<Notch> notches)
+    private static Exchange Ended(Exchange exchange)
     {
-        var tapped = notches.Any(n => n.Outcome == Outcome.Tap);
+        var tapped = exchange.Notches.Any(n => n.Outcome == Outcome.Tap);
         var end = exchange.End == ExchangeEnd.Tap && !tapped ? null : exchange.End ?? (tapped ? ExchangeEnd.Tap : null);
-        return exchange with { Notches = notches, End = end };
+        return exchange with { End = end };
     }
 }

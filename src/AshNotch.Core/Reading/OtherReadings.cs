@@ -6,15 +6,19 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Reading;
 
 /// <summary>
-/// What else an event may have been: as the runner-up courses have it, then the same by the other one, and the same come out otherwise.
+/// What else an event may have been: as the runner-up courses have it, then the same by the other one, another move that does the same or
+/// sounds alike, and the same come out otherwise.
 /// </summary>
 /// <param name="courses">The courses, best first.</param>
-internal sealed class OtherReadings(IReadOnlyList<State> courses)
+/// <param name="vocabulary">The moves.</param>
+internal sealed class OtherReadings(IReadOnlyList<State> courses, MatVocabulary vocabulary)
 {
-    private const int Most = 3;
+    private const int Most = 5;
+    private const int MostNear = 2;
     private const int Seconds = 4;
 
     // By claim, so that a long telling is not searched through for each of its notches.
+    private readonly NearMoves near = new(vocabulary);
     private readonly List<Dictionary<Claim, Event>> seconds = [.. courses.Skip(1).Take(Seconds).Select(c => c.ByClaim())];
 
     /// <summary>The readings, the likelier first, none of them the one that was taken.</summary>
@@ -28,6 +32,7 @@ internal sealed class OtherReadings(IReadOnlyList<State> courses)
             .OfType<Event>()
             .Select(write)
             .Append(ByTheOther(taken))
+            .Concat(Near(taken, told))
             .Concat(ComeOutOtherwise(taken, told.Move));
         var kept = new List<Notch>();
         foreach (var other in others.Select(o => o with { Unsure = false, Span = taken.Span, Inferred = [] }))
@@ -35,6 +40,20 @@ internal sealed class OtherReadings(IReadOnlyList<State> courses)
                 kept.Add(other);
         return kept;
     }
+
+    private IEnumerable<Notch> Near(Notch taken, Event told) =>
+        told.Move is null
+            ? []
+            : near.To(told.Move, told.From, told.By)
+                .Take(MostNear)
+                .Select(move =>
+                    taken with
+                    {
+                        Move = move.Id,
+                        To = taken.Outcome == Outcome.Landed ? Landing.End(move, told.By, told.From)?.Id : null,
+                        Outcome = taken.Outcome == Outcome.Tap && !move.IsSubmission ? Outcome.Landed : taken.Outcome,
+                    }
+                );
 
     private static Notch ByTheOther(Notch notch) => notch with { By = notch.By.Other(), From = notch.From?.Mirror, To = notch.To?.Mirror };
 

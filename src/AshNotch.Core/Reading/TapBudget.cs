@@ -45,7 +45,9 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         for (var have = Count(read, who); have > wanted && Weakest(read, who) is { } doubted; have--)
             read = Changed(read, doubted, n => n with { Outcome = Outcome.Near, Unsure = true });
         for (var have = Count(read, who); have < wanted; have++)
-            read = Likeliest(read, who, othersAreRight) is { } at ? Changed(read, at, n => Tapped(n, who)) : Nameless(read, who, told);
+            read = Likeliest(read, who, othersAreRight, (who == Who.Me ? told.MeAt : told.PartnerAt) ?? default) is { } at
+                ? Changed(read, at, n => Tapped(n, who))
+                : Nameless(read, who, told);
         return read;
     }
 
@@ -72,15 +74,23 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
             .FirstOrDefault();
 
     // A submission of theirs that was not said to have failed; one that may have been the other's, where the other's are all there.
-    private (int Exchange, int Notch)? Likeliest(RollRead read, Who who, bool othersAreRight) =>
+    // What the sum itself names is what it counts, whoever it was taken for.
+    private (int Exchange, int Notch)? Likeliest(RollRead read, Who who, bool othersAreRight, Span sum) =>
         All(read)
-            .Where(a => vocabulary.Move(a.Notch.Move) is { IsSubmission: true } && a.Notch.Outcome is Outcome.Stopped or Outcome.Landed)
-            .Where(a => a.Notch.By == who || othersAreRight)
-            .OrderByDescending(a => a.Notch.By == who)
+            .Where(a => vocabulary.Move(a.Notch.Move) is { IsSubmission: true })
+            .Where(a =>
+                a.Notch.Outcome is Outcome.Stopped or Outcome.Landed
+                || a.Notch is { Outcome: Outcome.Tap, Unsure: true } && a.Notch.By != who && IsWithin(a.Notch, sum)
+            )
+            .Where(a => a.Notch.By == who || othersAreRight || IsWithin(a.Notch, sum))
+            .OrderByDescending(a => IsWithin(a.Notch, sum))
+            .ThenByDescending(a => a.Notch.By == who)
             .ThenByDescending(a => a.Notch.Unsure)
             .ThenByDescending(a => a.At)
             .Select(a => ((int, int)?)a.At)
             .FirstOrDefault();
+
+    private static bool IsWithin(Notch notch, Span sum) => notch.Span is { } s && s.Start >= sum.Start && s.End <= sum.End;
 
     private static IEnumerable<((int Exchange, int Notch) At, Notch Notch)> All(RollRead read) =>
         read.Exchanges.SelectMany((e, x) => e.Exchange.Notches.Select((n, i) => ((x, i), n)));

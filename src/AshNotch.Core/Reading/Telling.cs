@@ -2,6 +2,7 @@ using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading;
 
@@ -15,14 +16,14 @@ public sealed class Telling
     private readonly string? chosen;
     private readonly IReadOnlyList<string> struck;
 
-    private Telling(string text, ToldRolls read, TellingAside aside, IReadOnlyList<Partner> partners)
+    private Telling(string text, ToldRolls read, TellingAside aside, IReadOnlyList<Partner> partners, MatVocabulary vocabulary)
     {
         Text = text;
         AsRead = read.Rolls;
         Starts = read.Starts;
         Corrections = aside.Corrections;
         Added = aside.Added;
-        Rolls = WithAdded(Reading.Corrections.Apply(AsRead, text, aside.Corrections), aside.Added);
+        (Rolls, AddedAt) = Adding.To(Reading.Corrections.Apply(AsRead, text, aside.Corrections, vocabulary), text, aside.Added, vocabulary);
         this.partners = partners;
         named = aside.Named;
         chosen = aside.Partner;
@@ -41,8 +42,11 @@ public sealed class Telling
     /// <summary>The rolls with the corrections in them.</summary>
     public IReadOnlyList<ToldRoll> Rolls { get; }
 
-    /// <summary>Taps that were put in by hand.</summary>
-    public IReadOnlyList<AddedTap> Added { get; }
+    /// <summary>Notches that were put in by hand.</summary>
+    public IReadOnlyList<AddedNotch> Added { get; }
+
+    /// <summary>Which of them stands at which words of a roll.</summary>
+    public IReadOnlyDictionary<(int Roll, Span Span), int> AddedAt { get; }
 
     /// <summary>Where a roll begins, or might.</summary>
     public IReadOnlyList<RollStart> Starts { get; }
@@ -62,7 +66,7 @@ public sealed class Telling
         IReadOnlyList<Partner> partners,
         TellingAside aside,
         CancellationToken stop = default
-    ) => new(text, ClassReader.Whole(text, book, partners, aside, stop), aside, partners);
+    ) => new(text, ClassReader.Whole(text, book, partners, aside, stop), aside, partners, book.Vocabulary);
 
     /// <summary>
     /// Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.
@@ -90,28 +94,4 @@ public sealed class Telling
 
     /// <summary>Whether somebody is named of whom there is no record and nobody said that none is wanted.</summary>
     public bool IsNew(ToldPartner with) => with.Name is not null && with.Known is null && !named.ContainsKey(with.Name);
-
-    // Each is an exchange of its own: when it was, nobody said.
-    private static IReadOnlyList<ToldRoll> WithAdded(IReadOnlyList<ToldRoll> rolls, IReadOnlyList<AddedTap> added) =>
-        added.Count == 0
-            ? rolls
-            :
-            [
-                .. rolls.Select(
-                    (roll, r) =>
-                        roll with
-                        {
-                            Read = roll.Read with
-                            {
-                                Exchanges =
-                                [
-                                    .. roll.Read.Exchanges,
-                                    .. added
-                                        .Where(a => Math.Min(a.Roll, rolls.Count - 1) == r)
-                                        .Select(a => new ReadExchange(0, 0, new Exchange { End = ExchangeEnd.Tap, Notches = [a.Notch] })),
-                                ],
-                            },
-                        }
-                ),
-            ];
 }

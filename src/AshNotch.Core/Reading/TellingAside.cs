@@ -17,8 +17,8 @@ public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Cor
     /// <summary>Pairs such as <c>1-1</c> that were said to be taps.</summary>
     public IReadOnlyList<string> Taps { get; init; } = [];
 
-    /// <summary>Taps that were put in by hand.</summary>
-    public IReadOnlyList<AddedTap> Added { get; init; } = [];
+    /// <summary>Notches that were put in by hand.</summary>
+    public IReadOnlyList<AddedNotch> Added { get; init; } = [];
 
     /// <summary>Where the user says that a roll begins, or that none does.</summary>
     public IReadOnlyList<CutByHand> Cuts { get; init; } = [];

@@ -31,14 +31,14 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
             Id = index == 0 ? head.Id : string.Create(CultureInfo.InvariantCulture, $"{head.Id}-{index + 1}"),
             Retelling = telling.Text[told.Start..told.End],
             Exchanges = exchanges,
-            Takeaways = [.. told.Read.Takeaways.Select(t => Tied(t, exchanges))],
+            Takeaways = [.. told.Read.Takeaways.Select(t => t.Within(exchanges))],
             Mission = telling.Rolls.Count == 1 ? head.Mission : head.Mission?.Unticked,
         };
         return Headed(index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown }, telling.FactsOf(index));
     }
 
-    // What the words say of the roll goes before what was preset.
-    private static Roll Headed(Roll roll, IReadOnlyList<ToldFact> facts)
+    /// <summary>The roll with what its words say of it; that goes before what was preset.</summary>
+    internal static Roll Headed(Roll roll, IReadOnlyList<ToldFact> facts)
     {
         foreach (var fact in facts)
             roll = fact.Of switch
@@ -56,7 +56,8 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
         return roll;
     }
 
-    private static PartnerOfTheDay Filled(PartnerOfTheDay then, IReadOnlyList<ToldFact> facts)
+    /// <summary>The partner of that day, with what the words say where nothing else does.</summary>
+    internal static PartnerOfTheDay Filled(PartnerOfTheDay then, IReadOnlyList<ToldFact> facts)
     {
         foreach (var fact in facts)
             then = fact.Of switch
@@ -80,16 +81,6 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
             };
         return then;
     }
-
-    // A correction can take out the notch that a takeaway was tied to.
-    private static Takeaway Tied(Takeaway takeaway, List<Exchange> exchanges) =>
-        takeaway.Exchange is { } e && takeaway.Notch >= exchanges[e].Notches.Count
-            ? takeaway with
-            {
-                Exchange = null,
-                Notch = null,
-            }
-            : takeaway;
 
     private static Roll With(Telling telling, int index, Roll roll, List<Partner> met)
     {

@@ -12,7 +12,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
 {
     private readonly State best = courses[0];
     private readonly Event[] events = [.. courses[0].Events];
-    private readonly OtherReadings others = new(courses);
+    private readonly OtherReadings others = new(courses, vocabulary);
 
     /// <summary>The reading.</summary>
     /// <param name="found">The names in the text.</param>
@@ -51,7 +51,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             [.. found.Select(f => Mention(f, byName, understood))],
             [.. exchanges.Select(e => e.Read)],
             [.. takeaways],
-            [.. around.Unread.Select(u => new Unread(u.Start, u.End, text[u.Start..u.End]))],
+            [.. around.Unread.Select(u => new Unread(u.Start, u.End, text[u.Start..u.End], u.IsEvent))],
             new Questions(vocabulary).Of(exchanges, text)
         );
     }

@@ -41,7 +41,8 @@ public sealed record Stick(IReadOnlyList<StickExchange> Exchanges)
                         notch.Given is not null,
                         notch.Unsure,
                         NotchWords.Brief(notch, vocabulary),
-                        NotchWords.Of(notch, vocabulary)
+                        NotchWords.Of(notch, vocabulary),
+                        notch.At?.Seconds
                     )
                 );
             }

@@ -13,6 +13,7 @@ namespace AshNotch.Core.Rolls;
 /// <param name="Dashed">Drawn dashed: unsure.</param>
 /// <param name="Name">The short name of its move, or of the place it led to; empty when neither was named.</param>
 /// <param name="Words">It in words.</param>
+/// <param name="Seconds">When it was, in seconds since the roll began; null when not told.</param>
 /// <param name="Turns">The exchange turned here; it carries a knot.</param>
 /// <param name="Marked">It is what is being looked for.</param>
 public sealed record StickCut(
@@ -26,6 +27,7 @@ public sealed record StickCut(
     bool Dashed,
     string Name,
     string Words,
+    int? Seconds = null,
     bool Turns = false,
     bool Marked = false
 );

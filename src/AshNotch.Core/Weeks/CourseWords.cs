@@ -18,6 +18,7 @@ internal static class CourseWords
         );
         return course.Turn switch
         {
+            Turn.Unknown when course.Before.Expected == 0 => $"{name}: {Times(course.Lately.Observed)} in the last four weeks.",
             Turn.Unknown => $"{name}: too little seen to say; {Times(course.Lately.Observed)} in the last four weeks.",
             Turn.Level => $"{name}: about as before; {counts}.",
             Turn.Learned => $"{name}: {learner ?? "one partner"} has learned it; with the others it is as before. {Capital(counts)}.",

@@ -52,6 +52,8 @@ public sealed record Courses(IReadOnlyList<Course> All, string Changed)
 
     private static string ChangeOf(List<Course> courses)
     {
+        if (courses.All(c => c.Before.Expected < Enough))
+            return "There are hardly any earlier weeks to compare with yet; from the fifth week on this page says what changes.";
         var most = courses.Where(c => c.Turn is Turn.Better or Turn.Worse or Turn.Learned && c.Subject.From is not null).MaxBy(c => c.Sure);
         most ??= courses.FirstOrDefault(c => c.Turn is Turn.Better or Turn.Worse);
         return most?.Say ?? "Nothing has clearly changed in the last four weeks.";

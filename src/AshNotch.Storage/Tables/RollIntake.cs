@@ -20,12 +20,7 @@ internal static class RollIntake
         var first = wanted.Rolls[0];
         if (wanted.Once && Told(connection, first))
             return new KeptRolls([.. wanted.Rolls.Select(r => r.Id).Where(id => RollTable.Find(connection, id) is not null)], []);
-        if (wanted.Version is { } seen && seen != RollTable.Version(connection, first.Id))
-            throw new StorageException(
-                "It was changed in another tab or by another device since you opened it. "
-                    + "Nothing was overwritten: look at it as it is now, then change it again.",
-                StorageTrouble.Changed
-            );
+        ThrowIfChanged(connection, first.Id, wanted.Version);
         var session = SessionOf(connection, wanted);
         SessionTable.Save(connection, session);
         var (met, known) = Met(connection, wanted.Met, now);
@@ -33,6 +28,18 @@ internal static class RollIntake
         foreach (var roll in wanted.Rolls)
             writer.Save(session.Id, OnTheDay(connection, With(roll, known)), now, "edited");
         return new KeptRolls([.. wanted.Rolls.Select(r => r.Id)], met);
+    }
+
+    /// <summary>Nothing is put over what was not seen.</summary>
+    /// <exception cref="StorageException">The roll was changed since that version.</exception>
+    public static void ThrowIfChanged(SqliteConnection connection, string roll, int? seen)
+    {
+        if (seen is not null && seen != RollTable.Version(connection, roll))
+            throw new StorageException(
+                "It was changed in another tab or by another device since you opened it. "
+                    + "Nothing was overwritten: look at it as it is now, then change it again.",
+                StorageTrouble.Changed
+            );
     }
 
     private static bool Told(SqliteConnection connection, Roll roll) =>
@@ -79,7 +86,9 @@ internal static class RollIntake
             }
             : roll;
 
-    private static Roll OnTheDay(SqliteConnection connection, Roll roll)
+    /// <summary>The roll with its partner as they were that day.</summary>
+    /// <exception cref="FaultyInputException">The partner is not there.</exception>
+    public static Roll OnTheDay(SqliteConnection connection, Roll roll)
     {
         if (roll.Partner is null)
             return roll;

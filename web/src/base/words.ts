@@ -42,6 +42,13 @@ export const weeksAgo = (weeks: number) =>
 
 export const times = (count: number, one: string, many = `${one}s`) => `${count} ${count === 1 ? one : many}`;
 
+/** How often something happens in a roll, as people say it. */
+export const onceIn = (perRoll: number) => {
+  if (perRoll >= 0.75) return `${perRoll.toFixed(1)} times a roll`;
+  const rolls = 1 / Math.max(perRoll, 0.005);
+  return `once in ${rolls < 20 ? Math.round(rolls) : 5 * Math.round(rolls / 5)} rolls`;
+};
+
 /** Seconds as minutes and seconds. */
 export const clock = (seconds: number) =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;

@@ -49,13 +49,15 @@
     !value || all.some((c) => c.value === value) ? all : [...all, { value, label: value }],
   );
   const wanted = $derived(written.trim().toLowerCase());
-  const begins = (choice: Choice) => choice.label.toLowerCase().startsWith(wanted);
+  // What was written to the letter comes first, then what begins so, the shorter before the longer.
+  const near = ({ label }: Choice) =>
+    label.toLowerCase() === wanted ? 0 : label.toLowerCase().startsWith(wanted) ? 1 : 2;
   const found = $derived(
     !searching || wanted === ''
       ? known
       : known
           .filter((c) => [c.label, ...(c.also ?? [])].some((name) => name.toLowerCase().includes(wanted)))
-          .sort((a, b) => Number(begins(b)) - Number(begins(a))),
+          .sort((a, b) => near(a) - near(b)),
   );
   const collection = $derived(
     useListCollection({

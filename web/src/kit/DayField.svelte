@@ -37,6 +37,11 @@
       class="min-h-[44px] pe-8!"
       placeholder="2026-03-02"
       aria-invalid={invalid}
+      oninput={(event: Event) => {
+        // A whole day counts at once: what it brings about should not move the button that is pressed next.
+        const written = (event.currentTarget as HTMLInputElement).value;
+        if (written.trim().length === 10 && read(written) && written !== value) onchange(written.trim());
+      }}
       onchange={(event: Event) => {
         const written = (event.currentTarget as HTMLInputElement).value;
         if (written !== value) onchange(written);

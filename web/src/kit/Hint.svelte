@@ -5,6 +5,9 @@
 
   let { hint, children }: { hint: string; children: Snippet<[Record<string, unknown>]> } = $props();
 
+  // A thumb has no keys to be told of.
+  const touch = !window.matchMedia('(hover: hover)').matches;
+
   // What is hinted at keeps its own role and kind.
   function onControl(attributes: Record<string, unknown>) {
     const rest = { ...attributes };
@@ -14,7 +17,7 @@
   }
 </script>
 
-<Tooltip openDelay={500} positioning={{ placement: 'bottom' }}>
+<Tooltip openDelay={500} disabled={touch} positioning={{ placement: 'bottom' }}>
   <Tooltip.Trigger>
     {#snippet element(attributes)}{@render children(onControl(attributes))}{/snippet}
   </Tooltip.Trigger>

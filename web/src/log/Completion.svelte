@@ -7,6 +7,7 @@
     $props();
 
   need(vocabulary);
+  const hasKeys = window.matchMedia('(hover: hover)').matches;
 
   const names = $derived(
     [
@@ -48,7 +49,7 @@
     {#each offered.names as name (name)}
       <button tabindex="-1" onclick={() => ontake(offered.from, name)}>{name}</button>
     {/each}
-    <span class="quiet">{keys.takeName.show}</span>
+    {#if hasKeys}<span class="quiet">{keys.takeName.show}</span>{/if}
   {/if}
 </div>
 

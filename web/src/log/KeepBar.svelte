@@ -55,17 +55,29 @@
   .taps > :global(* + *) {
     border-top: 1px solid var(--color-grain);
   }
-  @media (max-width: 700px) {
-    /* Above the rail, and above the keyboard that pushes it up. */
+  /* In sight whatever is told; on a phone above the rail, and above the keyboard that pushes it up. */
+  .bar {
+    position: sticky;
+    bottom: 0;
+    z-index: 10;
+    border-top: 1px solid var(--color-edge);
+  }
+  .taps {
+    max-height: max(5.75rem, 22vh);
+    overflow-y: auto;
+  }
+  @media (min-width: 901px) {
     .bar {
-      position: sticky;
-      bottom: var(--rail, 64px);
-      z-index: 10;
-      border-top: 1px solid var(--color-edge);
+      display: flex;
+      flex-wrap: wrap;
+      align-items: center;
+      justify-content: space-between;
+      gap: 0 1.5rem;
     }
-    .taps {
-      max-height: max(5.75rem, 22vh);
-      overflow-y: auto;
+  }
+  @media (max-width: 700px) {
+    .bar {
+      bottom: var(--rail, 64px);
     }
   }
 </style>

@@ -28,7 +28,11 @@
         end: m.end,
         kind: m.by === 'me' ? 'mine' : m.by === 'partner' ? 'theirs' : 'named',
       })),
-      ...unread.map((u) => ({ start: u.start, end: u.end, kind: 'unread' })),
+      ...unread.map((u) => ({
+        start: u.start,
+        end: u.end,
+        kind: u.looksLikeEvent ? 'unread missed' : 'unread',
+      })),
     ].sort((a, b) => a.start - b.start),
   );
   const pieces = $derived.by(() => {
@@ -71,5 +75,9 @@
     color: var(--color-quiet);
     text-decoration: underline wavy var(--color-edge) 1px;
     text-underline-offset: 4px;
+  }
+  .unread.missed {
+    text-decoration-thickness: 2px;
+    text-decoration-color: var(--color-ink);
   }
 </style>

@@ -10,6 +10,7 @@
 
   let {
     reading,
+    text,
     partners,
     corrected,
     sticks,
@@ -18,9 +19,12 @@
     onmean,
     onstrike,
     oncut,
+    onsay,
     onjump,
   }: {
     reading: Schemas['ReadingView'];
+    /** The telling that was read. */
+    text: string;
     partners: Schemas['PartnerView'][];
     corrected: number;
     /** The sticks are not shown elsewhere. */
@@ -32,6 +36,8 @@
     onstrike: (words: string) => void;
     /** A roll begins at a sentence, or none does. */
     oncut: (start: Schemas['RollStart'], begins: boolean) => void;
+    /** Says what words mean that were not understood. */
+    onsay: (words: string, occurrence: number, beside: Element) => void;
     /** Goes to a time of the film, when there is one. */
     onjump?: (seconds: number) => void;
   } = $props();
@@ -44,6 +50,11 @@
   let opened = $state(-1);
   const begun = $derived(reading.starts.filter((s) => s.begins));
   const several = $derived(reading.rolls.length > 1);
+  const mostMissed = 5;
+  const missed = $derived(reading.unread.filter((u) => u.looksLikeEvent));
+  const rest = $derived(reading.unread.filter((u) => !u.looksLikeEvent));
+  // Which time the same words stand there.
+  const before = (one: Schemas['Unread']) => text.slice(0, one.start).split(one.text).length - 1;
 </script>
 
 {#each reading.rolls as roll, r (r)}
@@ -122,14 +133,25 @@
 {#if none}<p class="quiet">
     Nothing read yet. Name a move or a place: "I pulled guard", "he took my back".
   </p>{/if}
-{#if reading.unread.length > 0}
+{#if missed.length > 0}
+  <section aria-label="Not read">
+    <p>Something seems to happen here, and it was not read. Press what matters, and say what it was.</p>
+    <p class="missed">
+      {#each missed.slice(0, mostMissed) as one (one.start)}
+        <button class="may" onclick={(event) => onsay(one.text, before(one), event.currentTarget)}
+          >“{one.text}”</button
+        >
+      {/each}
+    </p>
+  </section>
+{/if}
+{#if rest.length > 0}
   <p class="quiet note">
-    What is underlined wavy was not understood: {reading.unread
+    What is underlined wavy was not understood: {rest
       .slice(0, 6)
       .map((u) => `“${u.text.slice(0, 40)}”`)
-      .join(', ')}{reading.unread.length > 6
-      ? ` and ${times(reading.unread.length - 6, 'more', 'more')}`
-      : ''}. It is kept as you wrote it.
+      .join(', ')}{rest.length > 6 ? ` and ${times(rest.length - 6, 'more', 'more')}` : ''}. It is kept as you
+    wrote it.
   </p>
 {/if}
 {#if corrected > 0}<button class="may note" onclick={onundoall}>Undo all corrections</button>{/if}
@@ -149,6 +171,16 @@
     justify-content: space-between;
     gap: 0.25rem 1rem;
     margin-bottom: 0.25rem;
+  }
+  .missed {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.375rem;
+    margin-top: 0.375rem;
+  }
+  .missed .may {
+    text-align: left;
+    border-style: dashed;
   }
   .from,
   .takeaway,

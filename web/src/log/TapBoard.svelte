@@ -44,7 +44,29 @@
 </script>
 
 <section class="board" aria-label="Tap board">
+  <div class="bar">
+    <button class="may" onclick={draft.undo} disabled={!draft.canUndo}>Undo</button>
+    <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Finish</button>
+    <button class="may" onclick={() => board && cut(board.lines.reset)}>New start</button>
+    <button class="may" onclick={() => board && cut(board.lines.time)}>Time</button>
+    <button
+      class="may"
+      aria-pressed={finding}
+      onclick={() => {
+        finding = !finding;
+        find = '';
+      }}>Find</button
+    >
+  </div>
   {#if board}
+    {#if tapping}
+      {@const lines = board.lines}
+      <div class="starts" role="group" aria-label="Who tapped?">
+        <button class="may" onclick={() => ((tapping = false), cut(lines.theyTapped))}>They tapped</button>
+        <button class="may" onclick={() => ((tapping = false), cut(lines.iTapped))}>I tapped</button>
+        <button class="may" onclick={() => (tapping = false)}>Nobody</button>
+      </div>
+    {/if}
     <p class="now">
       {#if board.say}Now: <strong>{board.say}</strong>{:else}Where does it start?{/if}
     </p>
@@ -57,7 +79,12 @@
     {/if}
     {#if finding}
       <label class="field find"
-        ><span>Find a move</span><input bind:value={find} autocomplete="off" data-find /></label
+        ><span>Find a move</span><input
+          bind:value={find}
+          autocomplete="off"
+          data-find
+          {@attach (input: HTMLInputElement) => input.focus()}
+        /></label
       >
     {/if}
     {#snippet side(keys: Key[], who: string)}
@@ -66,7 +93,7 @@
         {#each keys as key (key.move)}
           <div class="key {key.by}">
             <button class="hit" onclick={() => cut(key.landed)}
-              ><span>{key.name}</span>{#if key.taps}<small>tap</small>{/if}</button
+              ><span>{key.name}</span>{#if key.taps}<small>finish</small>{/if}</button
             >
             <button class="part" aria-label="{key.name}, stopped" onclick={() => cut(key.stopped)}
               >stopped</button
@@ -80,31 +107,9 @@
       {@render side(mine, 'Mine')}
       {@render side(theirs, 'Theirs')}
     </div>
-    {#if tapping}
-      {@const lines = board.lines}
-      <div class="starts" role="group" aria-label="Who tapped?">
-        <button class="may" onclick={() => ((tapping = false), cut(lines.theyTapped))}>They tapped</button>
-        <button class="may" onclick={() => ((tapping = false), cut(lines.iTapped))}>I tapped</button>
-        <button class="may" onclick={() => (tapping = false)}>Nobody</button>
-      </div>
-    {/if}
   {/if}
   <Failed of={asked} />
   <Failed of={search} />
-  <div class="bar">
-    <button class="may" onclick={draft.undo} disabled={!draft.canUndo}>Undo</button>
-    <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Tap</button>
-    <button class="may" onclick={() => board && cut(board.lines.reset)}>Reset</button>
-    <button class="may" onclick={() => board && cut(board.lines.time)}>Time</button>
-    <button
-      class="may"
-      aria-pressed={finding}
-      onclick={() => {
-        finding = !finding;
-        find = '';
-      }}>Find</button
-    >
-  </div>
 </section>
 
 <style>
@@ -182,21 +187,44 @@
     }
   }
   .bar {
-    display: grid;
-    grid-template-columns: repeat(5, 1fr);
-    gap: 0.5rem;
-    margin-top: 0.75rem;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.375rem;
+    margin-bottom: 0.5rem;
   }
   .bar .may {
-    padding-inline: 0.25rem;
-    background: var(--color-ground);
+    flex: 1 1 auto;
+    padding-inline: 0.375rem;
   }
-  @media (max-width: 700px) {
-    .bar {
-      position: sticky;
-      bottom: 56px;
-      padding: 0.5rem 0;
-      background: var(--color-ground);
+  /* Where there is room, a move and how it came out stand in one line. */
+  @media (min-width: 901px) {
+    .bar .may {
+      flex: none;
+      padding-inline: 1rem;
+    }
+    .key {
+      grid-template-columns: minmax(0, 1fr) 6rem 6rem;
+      margin-bottom: 0.375rem;
+    }
+    .key.me {
+      border-top-width: 1px;
+      border-left: 4px solid var(--color-mine);
+    }
+    .key.partner {
+      border-bottom-width: 1px;
+      border-right: 4px solid var(--color-theirs);
+    }
+    .hit {
+      grid-column: auto;
+      min-height: 44px;
+    }
+    .part {
+      border-top: 0;
+      border-left: 1px solid var(--color-grain);
+    }
+    .starts,
+    .now {
+      margin-bottom: 0.25rem;
     }
   }
 </style>

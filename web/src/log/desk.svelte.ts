@@ -105,7 +105,9 @@ export class Desk {
     const saved = rolls.length === 1 ? 'Saved. The next roll can follow.' : `${rolls.length} rolls saved.`;
     const met = newPartners.map((p) => p.name).join(' and ');
     tell({
-      text: met ? `${saved} ${met} is among your partners now.` : saved,
+      text: met
+        ? `${saved} ${met} ${newPartners.length === 1 ? 'is' : 'are'} among your partners now.`
+        : saved,
       action: { label: 'See it on the rack', run: () => push(`/rack/${first}`) },
     });
   }

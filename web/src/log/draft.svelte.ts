@@ -192,7 +192,15 @@ export class LogDraft {
 
   /** Puts a tap in that was not read. */
   finish(roll: number, notch: Schemas['NotchDocument']) {
-    this.change(() => (this.now.finished = [...this.now.finished, { roll, notch }]));
+    this.change(() => (this.now.finished = [...this.now.finished, { roll, notch, occurrence: 0 }]));
+  }
+
+  /** Says what words that were not understood mean; without a notch it is taken back. */
+  putIn(words: string, occurrence: number, notch: Schemas['NotchDocument'] | null) {
+    this.change(() => {
+      const others = this.now.finished.filter((f) => f.words !== words || f.occurrence !== occurrence);
+      this.now.finished = notch ? [...others, { roll: 0, notch, words, occurrence }] : others;
+    });
   }
 
   /** Takes a tap out: one that was put in goes, one that was read is none. */

@@ -25,8 +25,8 @@ export interface Draft {
   partners: Schemas['NamedPartner'][];
   /** Words that say nothing of the roll as a whole, though they were read so. */
   struck: string[];
-  /** Taps put in by hand. */
-  finished: Schemas['TapToAdd'][];
+  /** Notches put in by hand. */
+  finished: Schemas['NotchToAdd'][];
   /** Where it was said that a roll begins, or that none does. */
   cuts: Schemas['CutView'][];
   /** Pairs such as 1-1 that were said to be taps, or points. */

@@ -63,6 +63,9 @@
     })),
   ]);
 
+  /** So many names are shown at once; the first are what most people call it. */
+  const usual = 4;
+
   /** As the log writes that words are no name, though they sound like one. */
   const nothing = 'nothing';
 
@@ -163,7 +166,17 @@
       <li>
         <h2>{entry.name}</h2>
         <p class="line">{entry.line}</p>
-        {#if entry.aliases.length > 0}<p class="quiet">also {some(entry.aliases, 12)}</p>{/if}
+        {#if entry.aliases.length > 0}<p class="quiet">
+            also {entry.aliases.slice(0, usual).join(', ')}
+          </p>{/if}
+        {#if entry.aliases.length > usual}
+          <details class="quiet">
+            <summary
+              >{entry.aliases.length - usual} more that are read as this, as people write and dictation hears them</summary
+            >
+            <p>{entry.aliases.slice(usual).join(', ')}</p>
+          </details>
+        {/if}
         {#if entry.caution}<p class="caution">{entry.caution}</p>{/if}
       </li>
     {/each}

@@ -36,6 +36,7 @@
   const grain = $derived(asked.value);
 
   let wanted = $state<string | null>(null);
+  let strand = $state<number>();
   const knot = $derived(grain?.knots.find((k) => k.id === wanted) ?? grain?.knots[0]);
 
   // What is thought through: the power of two of each way out that was moved.
@@ -97,12 +98,19 @@
   {#if !filtered}<button class="do" onclick={() => push('/log')}>Log a roll</button>{/if}
 {:else if grain && knot}
   <p class="quiet">
-    From "they finish" at the bottom to "I finish" at the top; lines as thick as they are frequent. Choose a
-    place to see what comes in and goes out.
+    From "they finish" at the foot to "I finish" at the top. A place is a knot in the wood; your moves and
+    theirs are the strands that run from knot to knot, one for each time in {strand} rolls. Choose a knot to see
+    what comes in and goes out.
   </p>
   <div class="both">
     <div class="map">
-      <GrainDrawing knots={grain.knots} {flows} chosen={wanted} onchoose={(id) => (wanted = id)} />
+      <GrainDrawing
+        knots={grain.knots}
+        {flows}
+        chosen={wanted}
+        onchoose={(id) => (wanted = id)}
+        bind:strand
+      />
     </div>
     <section class="plank" aria-labelledby="place">
       <label class="field"
@@ -123,7 +131,6 @@
         knots={grain.knots}
         {flows}
         ways={filtered ? [] : grain.ways}
-        unit={grain.unit}
         power={(way) => powers[keyOf(way)] ?? 0}
         onmove={(way, at) => (powers[keyOf(way)] = at)}
       />
@@ -171,7 +178,7 @@
       grid-template-columns: minmax(0, 1fr);
     }
     .map {
-      display: none;
+      position: static;
     }
     .thought {
       top: 0;

@@ -47,9 +47,25 @@
   );
 
   function putRight(notch: Schemas['NotchDocument'] | null) {
-    if (editing) draft.correct(editing.read.words, editing.read.occurrence, notch);
+    if (editing) {
+      const { words, occurrence, added } = editing.read;
+      if (added != null) draft.putIn(words, occurrence, notch);
+      else draft.correct(words, occurrence, notch);
+    }
     editing = null;
   }
+
+  // Words that nobody understood, to be told what they mean.
+  const unsaid = (words: string, occurrence: number): Schemas['NotchReadView'] => ({
+    notch: { by: /^\W*((and|so|then|but) )*(i|we)\b/i.test(words) ? 'me' : 'partner', outcome: 'landed' },
+    say: '',
+    words,
+    occurrence,
+    corrected: true,
+    why: [],
+    others: [],
+    added: -1,
+  });
 </script>
 
 <svelte:head><title>Log · Ash Notch</title></svelte:head>
@@ -66,7 +82,7 @@
     value={desk.way}
     choices={[
       { id: 'write', say: 'Write' },
-      { id: 'tap', say: 'Tap' },
+      { id: 'tap', say: 'Board' },
     ]}
     onchoose={desk.go}
   />
@@ -104,67 +120,69 @@
   </div>
 {/if}
 
-<div class:beside={film.url}>
-  {#if filming}<FilmDeck {film} onmark={desk.mark} />{/if}
-  <div>
-    {#if desk.way === 'tap'}
-      {#if reading}<Stick stick={reading.rolls.at(-1)!.stick} size="row" label="The roll so far" />{/if}
-      <TapBoard {draft} place={reading?.now} stamp={desk.stamp} />
-    {:else}
-      <WritingLine
-        bind:this={line}
-        bind:text={draft.now.text}
-        {reading}
-        readText={desk.live.text}
-        ready={draft.ready}
-        onpaste={desk.paste}
-      />
-    {/if}
+{#if filming}<FilmDeck
+    {film}
+    stick={reading && { exchanges: reading.rolls.flatMap((r) => r.stick.exchanges) }}
+    onmark={desk.mark}
+  />{/if}
+{#if desk.way === 'tap'}
+  {#if reading}<Stick stick={reading.rolls.at(-1)!.stick} size="row" label="The roll so far" />{/if}
+  <TapBoard {draft} place={reading?.now} stamp={desk.stamp} />
+{:else}
+  <WritingLine
+    bind:this={line}
+    bind:text={draft.now.text}
+    {reading}
+    readText={desk.live.text}
+    ready={draft.ready}
+    onpaste={desk.paste}
+  />
+{/if}
 
-    <WaitingRolls {free} ontakeup={desk.takeUp} />
-    <LeftDrafts drafts={desk.left.drafts} {free} ontakeup={desk.goOn} onthrowaway={desk.left.throwAway} />
-    {#if draft.nowhere && draft.onServer === 'no'}
-      <p class="fault" role="alert">
-        This roll is kept nowhere yet: this browser stores nothing, and Ash Notch does not answer. Leave the
-        page open; it is kept as soon as Ash Notch answers.
-      </p>
-    {/if}
-    {#if desk.failed || desk.live.failed}<p class="fault" role="alert">
-        {desk.failed || desk.live.failed}
-      </p>{/if}
-    <KeepBar {reading} {draft} {save} first={isNarrow ? first : undefined} />
-    <div class="more">
-      {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
-      <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
-      <a href="/names" use:link>Names</a>
-      <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
-    </div>
-    {#if dictation.playing}<button class="may" onclick={desk.dictate}>Stop the dictation</button>{/if}
-    {#if reading}
-      <Doubts
-        bind:this={doubts}
-        questions={isNarrow ? reading.questions.slice(1) : reading.questions}
-        starts={reading.starts}
-        onanswer={desk.answer}
-        oncut={(start, begins) => draft.cut(start, begins)}
-      />
-      <RollsRead
-        {reading}
-        partners={desk.list}
-        corrected={draft.now.corrections.length + draft.now.finished.length + draft.now.cuts.length}
-        sticks={desk.way === 'write'}
-        onopen={(read, beside) => (editing = { read, beside })}
-        onundoall={() => draft.forget()}
-        onmean={(name, partner) => draft.mean(name, partner)}
-        onstrike={(words) => draft.strike(words)}
-        oncut={(start, begins) => draft.cut(start, begins)}
-        onjump={film.url ? film.to : undefined}
-      />
-    {:else if draft.ready && draft.now.text === '' && desk.way === 'write' && desk.examples.value}
-      <ExampleTelling examples={desk.examples.value} ontry={desk.tryExample} ondictate={desk.dictate} />
-    {/if}
-  </div>
+<WaitingRolls {free} ontakeup={desk.takeUp} />
+<LeftDrafts drafts={desk.left.drafts} {free} ontakeup={desk.goOn} onthrowaway={desk.left.throwAway} />
+{#if draft.nowhere && draft.onServer === 'no'}
+  <p class="fault" role="alert">
+    This roll is kept nowhere yet: this browser stores nothing, and Ash Notch does not answer. Leave the page
+    open; it is kept as soon as Ash Notch answers.
+  </p>
+{/if}
+{#if desk.failed || desk.live.failed}<p class="fault" role="alert">
+    {desk.failed || desk.live.failed}
+  </p>{/if}
+<KeepBar {reading} {draft} {save} first={isNarrow ? first : undefined} />
+<div class="more">
+  {#if !filming}<button onclick={() => (filming = true)}>Film</button>{/if}
+  <FileButton label="Captions" accept={['.srt', '.vtt', 'text/vtt']} quiet onfile={desk.takeCaptions} />
+  <a href="/names" use:link>Names</a>
+  <a class="max-[700px]:hidden!" href="/rack" use:link>To the rack</a>
 </div>
+{#if dictation.playing}<button class="may" onclick={desk.dictate}>Stop the dictation</button>{/if}
+{#if reading}
+  <Doubts
+    bind:this={doubts}
+    questions={isNarrow ? reading.questions.slice(1) : reading.questions}
+    starts={reading.starts}
+    onanswer={desk.answer}
+    oncut={(start, begins) => draft.cut(start, begins)}
+  />
+  <RollsRead
+    {reading}
+    text={desk.live.text}
+    partners={desk.list}
+    corrected={draft.now.corrections.length + draft.now.finished.length + draft.now.cuts.length}
+    sticks={desk.way === 'write'}
+    onopen={(read, beside) => (editing = { read, beside })}
+    onundoall={() => draft.forget()}
+    onmean={(name, partner) => draft.mean(name, partner)}
+    onstrike={(words) => draft.strike(words)}
+    oncut={(start, begins) => draft.cut(start, begins)}
+    onsay={(words, occurrence, beside) => (editing = { read: unsaid(words, occurrence), beside })}
+    onjump={film.url ? film.to : undefined}
+  />
+{:else if draft.ready && draft.now.text === '' && desk.way === 'write' && desk.examples.value}
+  <ExampleTelling examples={desk.examples.value} ontry={desk.tryExample} ondictate={desk.dictate} />
+{/if}
 
 {#snippet first()}
   {#if reading && reading.questions.length > 0}
@@ -201,14 +219,6 @@
 {/if}
 
 <style>
-  @media (min-width: 900px) {
-    .beside {
-      display: grid;
-      grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-      gap: 1.25rem;
-      align-items: start;
-    }
-  }
   .more {
     display: flex;
     flex-wrap: wrap;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { link } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import Failed from '../kit/Failed.svelte';
@@ -89,6 +90,14 @@
           </div>
           <p class="quiet">
             {view.rolls ? `${times(view.rolls, 'roll')}, last ${day(view.last)}` : 'no roll yet'}
+            {#if view.rolls}
+              <a
+                class="inline-flex min-h-[44px] items-center"
+                href="/weak-spots/taps?partner={view.partner.id}"
+                use:link
+                aria-label="Taps with {view.partner.name}">Taps</a
+              >
+            {/if}
           </p>
           <button
             class="may"

@@ -74,6 +74,7 @@
       tellTrouble(error);
     }
   }
+  const hasKeys = window.matchMedia('(hover: hover)').matches;
 </script>
 
 <svelte:head><title>Settings · Ash Notch</title></svelte:head>
@@ -125,7 +126,9 @@
   </section>
   <section>
     {#if about.value.demo}<button class="may" onclick={startOver}>Start the demo over</button>{/if}
-    <p class="quiet mt-3">Ash Notch {about.value.version}. Press ? for the keys.</p>
+    <p class="quiet mt-3">
+      Ash Notch {about.value.version}. {#if hasKeys}Press ? for the keys.{/if}
+    </p>
   </section>
 {/if}
 

@@ -72,7 +72,7 @@
       {#each now.last.rolls as row (row.id)}<RollRow {row} />{/each}
       <p class="quiet mt-3">
         {times(now.rolls, 'roll')} in {times(now.sessions, 'session')} on the
-        <a href="/rack" use:link>rack</a>.
+        <a href="/rack" use:link>rack</a>. <a href="/weak-spots/taps" use:link>Who tapped whom</a>
       </p>
     </section>
   {/if}

@@ -4,6 +4,7 @@
 
   const ways = [
     { path: '/weak-spots', name: 'Ranking' },
+    { path: '/weak-spots/taps', name: 'Taps' },
     { path: '/weak-spots/weeks', name: 'Over weeks' },
     { path: '/weak-spots/grain', name: 'Grain' },
   ];

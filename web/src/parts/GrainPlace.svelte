@@ -1,6 +1,7 @@
 <!-- One place of the map: what comes in, what goes out, and what if its ways out went otherwise. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
+  import { onceIn } from '../base/words';
   import Scrubber from '../kit/Scrubber.svelte';
 
   interface Props {
@@ -8,33 +9,24 @@
     knots: Schemas['Knot'][];
     flows: Schemas['Flow'][];
     ways: Schemas['Way'][];
-    unit: string;
     /** The power of two that the odds of a way out are multiplied by. */
     power: (way: Schemas['Way']) => number;
     onmove: (way: Schemas['Way'], power: number) => void;
   }
-  let { knot, knots, flows, ways, unit, power, onmove }: Props = $props();
+  let { knot, knots, flows, ways, power, onmove }: Props = $props();
 
   const name = (id: string) => knots.find((k) => k.id === id)?.name ?? id;
-  const often = (n: number) => (n < 0.095 ? n.toFixed(2) : n.toFixed(1));
   const sides = $derived([
     { title: 'What comes in', flows: flows.filter((f) => f.to === knot.id), other: 'from' as const },
     { title: 'What goes out', flows: flows.filter((f) => f.from === knot.id), other: 'to' as const },
   ]);
   const shown = 6;
   const here = $derived(ways.filter((w) => knot.places.includes(w.from)));
-  const asOften = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as often`);
+  const asOften = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as likely`);
 </script>
 
 <h2 id="place">{knot.name}</h2>
-{#if knot.value != null}
-  <p>
-    {often(knot.visitsPerRoll)} steps a roll; {knot.seen} logged. From here a roll is worth {knot.value.toFixed(
-      1,
-    )}
-    {unit.split(' ')[0]} on average.
-  </p>
-{/if}
+{#if knot.say}<p>{knot.say}</p>{/if}
 {#each sides as side (side.title)}
   {#if side.flows.length > 0}
     <h3>{side.title}</h3>
@@ -45,8 +37,8 @@
           <tr>
             <td>{name(flow[side.other])}</td>
             <td class={flow.by}>{flow.by === 'me' ? 'mine' : 'theirs'}</td>
-            <td>{often(flow.perRoll)} a roll ({often(flow.low)} to {often(flow.high)})</td>
-            <td>{flow.count} logged</td>
+            <td>{onceIn(flow.perRoll)}</td>
+            <td class="quiet">{flow.count} logged</td>
           </tr>
         {/each}
       </tbody>

@@ -61,7 +61,7 @@
 
 <Float title="Put this notch right" {beside} {onclose}>
   <form onsubmit={save}>
-    {#if words}<p class="quiet">Read from “{words}”.</p>{/if}
+    {#if words}<p class="quiet">{why.length + others.length > 0 ? 'Read from' : 'For'} “{words}”.</p>{/if}
     {#if others.length > 0}
       <fieldset class="mt-3 flex flex-wrap items-baseline gap-2" aria-label="Or was it">
         <span class="quiet">Or was it</span>

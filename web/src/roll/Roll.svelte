@@ -13,11 +13,13 @@
   import NotchEditor from '../parts/NotchEditor.svelte';
   import Stick from '../stick/Stick.svelte';
   import type { Cut } from '../stick/shape';
+  import AsTold from './AsTold.svelte';
   import EarlierForms from './EarlierForms.svelte';
   import { OpenRoll, type NotchAt } from './open-roll.svelte';
   import RollHead from './RollHead.svelte';
   import RollQuestions from './RollQuestions.svelte';
   import RollSteps from './RollSteps.svelte';
+  import SplitRoll from './SplitRoll.svelte';
 
   let { id, onchange }: { id: string; onchange: () => void } = $props();
 
@@ -27,10 +29,12 @@
   let editing = $state<(NotchAt & { added: boolean; beside: Element }) | null>(null);
   let chosen = $state<Cut | null>(null);
   let aboutIt = $state(false);
+  let splitting = $state(false);
   let filming = $state(false);
 
   const view = $derived(open.view);
   const timed = $derived(view?.roll.exchanges?.some((e) => e.notches?.some((n) => n.at)) ?? false);
+  const notches = $derived(view?.roll.exchanges?.reduce((n, e) => n + (e.notches?.length ?? 0), 0) ?? 0);
   const blank: Schemas['NotchDocument'] = { by: 'me', outcome: 'landed' };
 
   function choose(cut: Cut) {
@@ -42,8 +46,11 @@
   async function putRight(notch: Schemas['NotchDocument'] | null) {
     const at = editing;
     if (!at || (at.added && !notch)) return leave();
-    const kept = await open.change((roll) =>
-      roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, at.added ? 0 : 1, ...(notch ? [notch] : [])),
+    const { exchange, notch: index } = at;
+    const kept = await open.change(
+      (roll) =>
+        roll.exchanges?.[exchange]?.notches?.splice(index, at.added ? 0 : 1, ...(notch ? [notch] : [])),
+      at.added ? undefined : { exchange, notch: index },
     );
     if (kept) leave();
   }
@@ -59,12 +66,16 @@
   // Only here is what was typed let go of.
   function leave() {
     editing = null;
-    aboutIt = false;
+    aboutIt = splitting = false;
     open.failed = '';
   }
 
-  async function keepHead(roll: Schemas['RollDocument']) {
-    if (await open.keep(roll)) leave();
+  async function keepHead(roll: Schemas['RollDocument'], session?: Schemas['SessionDocument']) {
+    if (await open.keep(roll, session)) leave();
+  }
+
+  async function join(other: string) {
+    if (!(await open.join(other))) tell({ text: open.failed, trouble: true });
   }
 </script>
 
@@ -88,14 +99,16 @@
       .filter(Boolean)
       .join(' · ')}
   </p>
-  {#if filming}<FilmDeck {film} captions="/api/rolls/{id}/captions" />{/if}
-  <Stick
-    stick={view.row.stick}
-    size="wide"
-    label="Roll with {view.row.partnerName}"
-    {chosen}
-    onchoose={choose}
-  />
+  {#if filming}<FilmDeck {film} stick={view.row.stick} captions="/api/rolls/{id}/captions" />{/if}
+  {#if !film.url || view.row.stick.exchanges.some((e) => e.cuts.some((c) => c.seconds == null))}
+    <Stick
+      stick={view.row.stick}
+      size="wide"
+      label="Roll with {view.row.partnerName}"
+      {chosen}
+      onchoose={choose}
+    />
+  {/if}
   <RollQuestions {open} questions={view.questions} />
   {#if roll.mission}
     <h3 class="mt-3.5">Mission: {roll.mission.text}</h3>
@@ -112,7 +125,7 @@
   <Leaves
     leaves={[
       { id: 'steps', name: 'Steps', leaf: steps },
-      ...(roll.retelling || roll.notes ? [{ id: 'told', name: 'As told', leaf: told }] : []),
+      { id: 'told', name: 'As told', leaf: told },
       ...(view.version > 0 ? [{ id: 'forms', name: `Earlier forms (${view.version})`, leaf: forms }] : []),
     ]}
   />
@@ -125,6 +138,11 @@
   {#each view.cautions as caution (caution)}<p class="quiet mt-3 text-[0.9375rem]">{caution}</p>{/each}
   <div class="mt-4 flex flex-wrap gap-2">
     <button class="may" onclick={() => (aboutIt = true)}>About this roll</button>
+    {#if notches > 1}<button class="may" onclick={() => (splitting = true)}>Split in two</button>{/if}
+    {#if view.next}
+      {@const next = view.next}
+      <button class="may" onclick={() => join(next.id)}>Join with the next, {next.partnerName}</button>
+    {/if}
     {#if !filming}<button class="may" onclick={() => (filming = true)}>Film</button>{/if}
     {#if timed}
       <a class="may" href="/api/rolls/{id}/captions" download>Captions, WebVTT</a>
@@ -147,11 +165,7 @@
 {/snippet}
 
 {#snippet told()}
-  <p class="whitespace-pre-wrap">{view?.roll.retelling}</p>
-  {#if view?.roll.notes}
-    <h3 class="mt-3.5">Notes</h3>
-    <p class="whitespace-pre-wrap">{view.roll.notes}</p>
-  {/if}
+  {#if view}<AsTold {open} {view} />{/if}
 {/snippet}
 
 {#snippet forms()}
@@ -165,7 +179,8 @@
   />
 {/snippet}
 
-{#if aboutIt && view}<RollHead roll={view.roll} failed={open.failed} onsave={keepHead} onclose={leave} />{/if}
+{#if aboutIt && view}<RollHead {view} failed={open.failed} onsave={keepHead} onclose={leave} />{/if}
+{#if splitting && view}<SplitRoll {open} {view} onclose={leave} />{/if}
 {#if editing}
   {@const at = editing}
   <NotchEditor

@@ -7,29 +7,31 @@
   import Toggle from '../kit/Toggle.svelte';
   import Terms from '../parts/Terms.svelte';
   import { need, partnerChoices, terms } from '../parts/trade.svelte';
+  import SessionOfRoll from './SessionOfRoll.svelte';
 
   let {
-    roll,
+    view,
     failed,
     onsave,
     onclose,
   }: {
-    roll: Schemas['RollDocument'];
+    view: Schemas['RollView'];
     /** Why it could not be kept; what was changed stays here until it is. */
     failed: string;
-    onsave: (changed: Schemas['RollDocument']) => void;
+    onsave: (changed: Schemas['RollDocument'], session?: Schemas['SessionDocument']) => void;
     onclose: () => void;
   } = $props();
 
+  // svelte-ignore state_referenced_locally
+  const { roll, session } = view;
+
   // The open form writes a takeaway that is tied to no notch as plain text.
   type Takeaway = string | { text: string; exchange?: number; notch?: number };
-  // svelte-ignore state_referenced_locally
   const before = (roll.takeaways ?? []) as Takeaway[];
   const textOf = (takeaway: Takeaway) => (typeof takeaway === 'string' ? takeaway : takeaway.text);
 
   need(terms);
   const partners = resource(() => got(api.GET('/api/partners')));
-  // svelte-ignore state_referenced_locally
   let edited = $state({
     partner: roll.partner ?? '',
     kind: roll.kind ?? ('' as const),
@@ -44,7 +46,22 @@
     })),
     takeaways: before.map(textOf).join('\n'),
     notes: roll.notes ?? '',
+    date: session.date ?? '',
+    session: session.kind ?? ('' as const),
+    attire: session.attire ?? ('' as const),
+    alone: false,
   });
+
+  // Where it is moved to; nothing where it stays.
+  function moved(): Schemas['SessionDocument'] | undefined {
+    const [date, kind, attire] = [
+      edited.date.trim(),
+      edited.session || undefined,
+      edited.attire || undefined,
+    ];
+    if (date === (session.date ?? '') && kind === session.kind && attire === session.attire) return;
+    return edited.alone ? { date, kind, attire } : { ...session, date, kind, attire };
+  }
 
   type Partial = NonNullable<Schemas['RollDocument']['partial']>[number];
 
@@ -58,7 +75,7 @@
       .split('\n')
       .map((t) => t.trim())
       .filter(Boolean);
-    onsave({
+    const changed = {
       ...roll,
       partner: edited.partner || undefined,
       // Another partner has another belt and weight.
@@ -81,7 +98,8 @@
       // A takeaway that stays as it was keeps its notch.
       takeaways: lines.map((text) => before.find((t) => textOf(t) === text) ?? text),
       notes: edited.notes || undefined,
-    });
+    };
+    onsave(changed, moved());
   }
 </script>
 
@@ -109,6 +127,13 @@
       <Terms label="Kind" of="rollKinds" none="not said" bind:value={edited.kind} />
       <Terms label="I went" of="intensities" none="not said" bind:value={edited.intensity} />
       <Terms label="They went" of="intensities" none="not said" bind:value={edited.partnerIntensity} />
+      <SessionOfRoll
+        bind:date={edited.date}
+        bind:kind={edited.session}
+        bind:attire={edited.attire}
+        bind:alone={edited.alone}
+        rolls={view.ofSession}
+      />
       <label class="field col-span-full"
         ><span>Mission</span><input bind:value={edited.mission} maxlength="200" /></label
       >

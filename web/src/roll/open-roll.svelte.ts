@@ -43,17 +43,18 @@ export class OpenRoll {
   failed = $state('');
 
   /** Changes a copy of it and keeps that. */
-  change(how: (roll: RollDocument) => void) {
+  change(how: (roll: RollDocument) => void, putRight?: NotchAt) {
     if (!this.view) return Promise.resolve(false);
     const roll = structuredClone(this.view.roll);
     how(roll);
-    return this.keep(roll);
+    return this.keep(roll, undefined, putRight);
   }
 
   /** Answers what a notch leaves open; without a notch it goes. */
   answer(at: NotchAt, notch: Schemas['NotchDocument'] | null) {
-    return this.change((roll) =>
-      roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1, ...(notch ? [notch] : [])),
+    return this.change(
+      (roll) => roll.exchanges?.[at.exchange]?.notches?.splice(at.notch, 1, ...(notch ? [notch] : [])),
+      { exchange: at.exchange, notch: at.notch },
     );
   }
 
@@ -65,14 +66,56 @@ export class OpenRoll {
     });
   }
 
-  /** Keeps it; false when it was refused, and then nothing was overwritten. */
-  async keep(roll: RollDocument) {
-    const { view, id } = this;
-    if (!view) return false;
+  /** Keeps it, in another session where one is given; false when it was refused, and then nothing was overwritten. */
+  keep(roll: RollDocument, session?: Schemas['SessionDocument'], putRight?: NotchAt) {
+    const before = this.view?.session;
+    return this.trying(async (id, version) => {
+      const body = { roll, version, session, putRight };
+      this.asked.value = await got(api.PUT('/api/rolls/{id}', { params: { path: { id } }, body }));
+      if (session && before)
+        tell({
+          text: 'Day and session are changed.',
+          action: { label: 'Undo', run: () => this.view && this.keep(this.view.roll, before) },
+        });
+    });
+  }
+
+  /** Makes it two rolls; the second begins at a notch. */
+  split(at: NotchAt, partner: string) {
+    return this.trying(async (id, version) => {
+      const body = { ...at, partner: partner || undefined, version };
+      const done = await got(api.POST('/api/rolls/{id}/split', { params: { path: { id } }, body }));
+      this.asked.value = done.first;
+      const undo = { label: 'Undo', run: () => this.join(done.second) };
+      tell({ text: 'It is two rolls now. The second hangs right after it.', action: undo });
+    });
+  }
+
+  /** Makes it one roll with another, whose notches come after its own. */
+  join(other: string) {
+    return this.trying(async (id, version) => {
+      const body = { other, version };
+      this.asked.value = await got(api.POST('/api/rolls/{id}/join', { params: { path: { id } }, body }));
+      const undo = { label: 'Undo', run: () => this.unjoin(other, version) };
+      tell({ text: 'They are one roll now.', action: undo });
+    });
+  }
+
+  private unjoin(other: string, form: number) {
+    return this.trying(async (id) => {
+      const path = { id, number: form };
+      await got(api.POST('/api/rolls/{id}/history/{number}/restore', { params: { path } }));
+      await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id: other } } }));
+      await this.asked.load();
+    });
+  }
+
+  // What was refused is said, and what somebody else changed is shown.
+  private async trying(run: (id: string, version: number) => Promise<void>) {
+    if (!this.view) return false;
     this.failed = '';
     try {
-      const body = { roll, version: view.version };
-      this.asked.value = await got(api.PUT('/api/rolls/{id}', { params: { path: { id } }, body }));
+      await run(this.id, this.view.version);
       this.changed();
       return true;
     } catch (error) {

@@ -65,7 +65,7 @@ function curve(x: number, y: number, toX: number, toY: number) {
 }
 
 /** A V cut from the edge of its owner: mine from above, theirs from below; a tap goes through. */
-function notch(cut: Cut, x: number, y: number, middle: number, half: number, wide: number): DrawnCut {
+export function notch(cut: Cut, x: number, y: number, middle: number, half: number, wide: number): DrawnCut {
   const mine = cut.by === 'me';
   const edge = mine ? middle - half : middle + half;
   const depth = cut.depth === 'through' ? 2 * half : depths[cut.depth] * half;

@@ -22,7 +22,7 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
     private readonly UnreadWords unread = new(words, names);
 
     /// <summary>What was not understood.</summary>
-    public IReadOnlyList<(int Start, int End)> Unread => unread.All;
+    public IReadOnlyList<(int Start, int End, bool IsEvent)> Unread => unread.All;
 
     /// <summary>What the teller takes away, and where in the text it stands.</summary>
     public List<(int At, string Text)> Takeaways { get; } = [];
@@ -39,7 +39,7 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
         var clause = clauses[index];
         if (!clause.NewSentence && index > 0 && !Begins(clause, ["next", "time"]) || !Openings.Any(o => Begins(clause, o)))
             return null;
-        var last = EndOf(clauses, index);
+        var last = IsHeaded(clause) ? EndOfList(clauses, index) : EndOf(clauses, index);
         Takeaways.Add((words[clause.First].Start, text[words[clause.First].Start..words[clauses[last].After - 1].End].Trim()));
         return last;
     }
@@ -70,7 +70,7 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
             if (AdviceOf(clauses, index) is { } advice)
                 Advice.Add((words[clause.First].Start, advice));
         }
-        unread.Add(clause, heard, known);
+        unread.Add(clause, heard, known, mood == Mood.Fact);
     }
 
     // "Coach said to sit out right away": what was said, and by whom.
@@ -86,6 +86,24 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
             return null;
         var (start, end) = (words[clause.First].Start, words[clauses[EndOf(clauses, index, MostClauses)].After - 1].End);
         return new Advice(text[start..Math.Min(end, start + LongestAdvice)].Trim(), from ?? "partner");
+    }
+
+    // "Takeaways: ..." stands over all that follows, to the end of its paragraph.
+    private bool IsHeaded(Clause clause)
+    {
+        var after = words[clause.First].End;
+        return Grammar.Is("takeaway-heading", words[clause.First].Text) && after < text.Length && text[after] == ':';
+    }
+
+    private int EndOfList(IReadOnlyList<Clause> clauses, int first)
+    {
+        var last = first;
+        while (
+            last + 1 < clauses.Count
+            && !text[words[clauses[last].After - 1].End..words[clauses[last + 1].First].Start].Contains("\n\n", StringComparison.Ordinal)
+        )
+            last++;
+        return last;
     }
 
     private bool Begins(Clause clause, string[] opening)

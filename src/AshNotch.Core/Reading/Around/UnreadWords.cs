@@ -8,10 +8,10 @@ namespace AshNotch.Core.Reading.Around;
 /// <param name="names">Words of the partner's name.</param>
 internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string> names)
 {
-    private readonly List<(int Start, int End)> unread = [];
+    private readonly List<(int Start, int End, bool IsEvent)> unread = [];
 
     /// <summary>What was collected, in order.</summary>
-    public IReadOnlyList<(int Start, int End)> All => unread;
+    public IReadOnlyList<(int Start, int End, bool IsEvent)> All => unread;
 
     /// <summary>
     /// Adds those of a clause. One of which nothing was understood is shown whole; otherwise the words that say more than was understood.
@@ -19,7 +19,8 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
     /// <param name="clause">The clause.</param>
     /// <param name="heard">Something of it was understood.</param>
     /// <param name="known">Words understood besides, by index.</param>
-    public void Add(Clause clause, bool heard, IReadOnlySet<int> known)
+    /// <param name="fact">It is told as something that happened.</param>
+    public void Add(Clause clause, bool heard, IReadOnlySet<int> known, bool fact)
     {
         // "Oak (blue, 60):" says whom it was with.
         if (clause.IsHeading)
@@ -34,12 +35,22 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
             return;
         if (!heard)
         {
-            Add(words[clause.First].Start, words[clause.After - 1].End);
+            Add(words[clause.First].Start, words[clause.After - 1].End, fact && IsEvent(clause));
             return;
         }
         foreach (var w in loose)
-            Add(words[w].Start, words[w].End);
+            Add(words[w].Start, words[w].End, false);
     }
+
+    // "He did that spinny thing": one of the two, and more than being or feeling.
+    private bool IsEvent(Clause clause) =>
+        clause.Subject is Party.Me or Party.Partner
+        && !clause.Items.Any(i => i.Part is Part.Not or Part.Unable)
+        && (clause.Verbs.Count > 0 || !clause.Items.Any(i => i.Part == Part.Be))
+        && clause.Items.Any(i => i.Part is Part.Verb or Part.Word && !IsPlain(words[i.First], i, heard: false))
+        && !Enumerable
+            .Range(clause.First, clause.After - clause.First)
+            .Any(w => Grammar.Is("no-event", words[w].Text) || Grammar.Is("no-event", words[w].Stem));
 
     // A word taken for somebody's name, of whom nothing is told.
     private bool IsStranger(Item item, Clause clause) =>
@@ -57,13 +68,13 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
         || item.Part == Part.Verb && item.After - item.First == 1 && item.Is(Act.Times)
         || char.IsDigit(word.Text[0]);
 
-    private void Add(int start, int end)
+    private void Add(int start, int end, bool isEvent)
     {
         if (unread.Count > 0 && start >= unread[^1].Start && start - unread[^1].End <= 1)
         {
-            start = unread[^1].Start;
+            (start, isEvent) = (unread[^1].Start, isEvent || unread[^1].IsEvent);
             unread.RemoveAt(unread.Count - 1);
         }
-        unread.Add((start, end));
+        unread.Add((start, end, isEvent));
     }
 }

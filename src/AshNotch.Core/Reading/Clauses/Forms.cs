@@ -43,6 +43,22 @@ internal sealed class Forms(IReadOnlyList<Word> words)
             : null;
     }
 
+    /// <summary>"... and armbars me": told as it happens, with whom it happens to.</summary>
+    public bool IsDoneNow(Found name)
+    {
+        var first = words[name.First].Text;
+        return first.Length > 3
+            && first.EndsWith('s')
+            && !first.EndsWith("ss", StringComparison.Ordinal)
+            && (
+                name.Count > 1 && Grammar.Is("object", words[name.After - 1].Text)
+                || name.Count == 1
+                    && name.After < words.Count
+                    && !words[name.After].AfterPause
+                    && Grammar.Is("object", words[name.After].Text)
+            );
+    }
+
     /// <summary>"into mount", "to side control", "with the underhook" belong to what was said before them.</summary>
     public static bool IsPhrase(string lead) => Grammar.Is("phrase", lead);
 

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Text.RegularExpressions;
 using AshNotch.Core.Reading.Words;
 
@@ -8,6 +9,7 @@ internal sealed partial class Layout
 {
     private const int EarliestHour = 5;
     private const int MostLead = 3;
+    private static readonly SearchValues<char> Closing = SearchValues.Create(":→>=|");
     private readonly HashSet<int> labelled = [];
     private readonly HashSet<int> bracketed = [];
 
@@ -19,6 +21,8 @@ internal sealed partial class Layout
     {
         var turns = words.Zip(words.Skip(1)).Any(w => w.First.Text == "me" && w.Second.Before.Contains(':'));
         var lines = Lines(words, named).ToList();
+        // A name at the head of its line may stand behind a bullet, too.
+        var bulleted = lines.Where(l => IsBulleted(words[l.First])).ToList();
         foreach (var kind in lines.Select(l => (l, Kind: KindOf(l, words, text, turns))).GroupBy(l => l.Kind))
         {
             var all = kind.Select(k => k.l).ToList();
@@ -26,7 +30,8 @@ internal sealed partial class Layout
             {
                 Label.Round or Label.Heading => true,
                 Label.Name => true,
-                Label.Number or Label.Bullet => all.Count > 1 && 2 * all.Count(l => l.Named.Count > 0) >= all.Count,
+                Label.Number => all.Count > 1 && 2 * all.Count(l => l.Named.Count > 0) >= all.Count,
+                Label.Bullet => bulleted.Count > 1 && 2 * bulleted.Count(l => l.Named.Count > 0) >= bulleted.Count,
                 Label.Clock => all.Count > 1
                     && 2 * all.Count(l => l.Named.Count > 0) >= all.Count
                     && all.All(l => Hour(words, l.First) >= EarliestHour),
@@ -84,8 +89,7 @@ internal sealed partial class Layout
 
     private static Label KindOf((int First, int After, List<Naming> Named) line, IReadOnlyList<Word> words, string text, bool turns)
     {
-        var head = words[line.First].Before;
-        head = head[(head.LastIndexOf('\n') + 1)..];
+        var head = HeadOf(words[line.First]);
         var end = line.After < words.Count ? words[line.After].Start : text.Length;
         var said = head + text[words[line.First].Start..end];
         if (Rounded().IsMatch(said))
@@ -105,11 +109,16 @@ internal sealed partial class Layout
             return Label.Name;
         if (Closed().IsMatch(said) && line.Named.Any(n => words[n.First].Before.Contains('(')))
             return Label.Bracket;
-        return head.AsSpan().ContainsAny("-*•–") ? Label.Bullet : Label.None;
+        return IsBulleted(words[line.First]) ? Label.Bullet : Label.None;
     }
 
+    // What stands before the first word of a line.
+    private static string HeadOf(Word first) => first.Before[(first.Before.LastIndexOf('\n') + 1)..];
+
+    private static bool IsBulleted(Word first) => HeadOf(first).AsSpan().ContainsAny("-*•–");
+
     private static bool IsHead(int after, int end, IReadOnlyList<Word> words) =>
-        after == end || words[after].Before.AsSpan().ContainsAny(":→>=") || words[after].Before is " - " or " – " or " — ";
+        after == end || words[after].Before.AsSpan().ContainsAny(Closing) || words[after].Before is " - " or " – " or " — ";
 
     private static int Hour(IReadOnlyList<Word> words, int first) =>
         int.TryParse(words[first].Text, out var hour) ? (hour > 99 ? hour / 100 : hour) : 0;

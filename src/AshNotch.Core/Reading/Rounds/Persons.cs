@@ -14,6 +14,7 @@ internal sealed class Persons
     private const int LongestDescription = 4;
     private const int ShortestName = 3;
     private static readonly HashSet<string> Nobody = [];
+    private static readonly SearchValues<char> Closing = SearchValues.Create(":→>=(|");
     private static readonly SearchValues<char> Opening = SearchValues.Create("→>:•*#\"“'‘(");
 
     private readonly IReadOnlyList<Word> words;
@@ -151,9 +152,17 @@ internal sealed class Persons
             return true;
         if (!IsCapital(i))
             return IsIntroduced(i);
+        if (IsShouted(i) && word.Text.Length >= ShortestName && StartsLine(i) && EndsHead(i))
+            return true;
         if (word.Text.Length < ShortestName || IsShouted(i))
             return !IsShouted(i) && word.Text.Length > 1 && !StartsSentence(i) && At(i - 1) is "with" or "called" or "named";
-        return !StartsSentence(i) || EndsHead(i) || ActsAfter(i, false) || IsOwner(i) || AppearsWithin(i);
+        return !StartsSentence(i)
+            || EndsHead(i)
+            || ActsAfter(i, false)
+            || IsOwner(i)
+            || AppearsWithin(i)
+            || IsAlone(i)
+            || Phrases.Has("after-name", At(i + 1));
     }
 
     // "Rolled with lasse", "5. fitz - ...", "then with rowan blue belt".
@@ -162,6 +171,14 @@ internal sealed class Persons
         if (words[i].Text.Length < ShortestName)
             return false;
         if (At(i - 1) is "called" or "named" or "vs" or "versus" && !words[i].AfterPause)
+            return true;
+        // "Round three wren she ...", "round one i had karl": dictation has no capitals.
+        if (
+            IsRoundWord(i - 1)
+            && (Grammar.Is("partner-pronoun", At(i + 1)) || At(i + 1) is "he" or "she" or "they" or "hes" or "shes" or "we" or "i")
+        )
+            return true;
+        if (At(i - 1) is "had" or "got" && At(i - 2) == "i" && Enumerable.Range(i - 5, 4).Any(IsRoundWord))
             return true;
         if (At(i - 1) is "with" or "w" or "vs" or "versus" or "against" && !words[i].AfterPause)
             return Enumerable
@@ -175,6 +192,12 @@ internal sealed class Persons
                 || At(i - 2) is "last" or "ended" or "finished" or "started";
         return EndsHead(i) && (StartsLine(i) || i > 0 && StartsLine(i - 1) && words[i - 1].Text.Any(char.IsAsciiDigit));
     }
+
+    // "Bell. Oak. He pulls half."
+    private bool IsAlone(int i) => i + 1 < words.Count && words[i + 1].AfterStop && words[i + 1].Before[0] is '.' or ':';
+
+    private bool IsRoundWord(int i) =>
+        Phrases.IsOrdinal(At(i)) || At(i) is "round" or "roll" || Phrases.Has("number", At(i)) && At(i - 1) is "round" or "roll";
 
     // The same name with its capital within a sentence somewhere else.
     private bool AppearsWithin(int i) => within.Contains(words[i].Text);
@@ -308,5 +331,5 @@ internal sealed class Persons
 
     // "Oak:", "Oak -", "Oak (blue)", "Oak →".
     private bool EndsHead(int i) =>
-        i + 1 < words.Count && (words[i + 1].Before.AsSpan().ContainsAny(":→>=(") || words[i + 1].Before is " - " or " – " or " — ");
+        i + 1 < words.Count && (words[i + 1].Before.AsSpan().ContainsAny(Closing) || words[i + 1].Before is " - " or " – " or " — ");
 }

@@ -79,9 +79,18 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         return words[i].Text is "then" && before is not ("since" or "by" or "until" or "just" or "back")
             || words[i].Text is "after" && At(i + 1) is "that" or "him" or "her" or "this"
             || words[i].Text is "next" && (At(i + 1) is "up" or "was" || Person(i + 1) > 0)
+            // "Round two was a girl", where nothing but the number divides.
+            || words[i].Text is "round" or "roll"
+                && Says("round", i, until) > 1
+                && before is not ("the" or "in" or "of" or "for" or "per" or "on")
             || Phrases.IsOrdinal(words[i].Text)
                 && before is not ("the" or "my" or "a" or "on" or "at" or "his" or "her" or "this")
-                && (Says("round", i, until) > 0 || At(i + 1) is "up")
+                && (
+                    Says("round", i, until) > 0
+                    || At(i + 1) is "up"
+                    || Says("go", i, until) > 2
+                    || Person(i + 2) > 0 && At(i + 1) is "was" or "with"
+                )
             || words[i].Text is "the" or "my"
                 && Phrases.IsOrdinal(At(i + 1))
                 && (Says("round", i + 1, until) > 0 || Says("go", i + 1, until) > 1)
@@ -125,11 +134,19 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     private bool IsNamedAfterAll(Naming one, bool isLabelled) =>
         isLabelled && one.After < words.Count && words[one.After].Before.Contains(':');
 
-    // The name comes last on its line, and the line is told by then.
+    // The name comes last on its line, and the line is told by then; or a sentence says nothing but that it was so.
     private bool Closes(Naming one, int after) =>
-        one.After >= after - 1
-        && (lineOf[one.First] < one.First - HeadWords || words[lineOf[one.First]].Before.Count(c => c == '\n') == 1)
-        && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
+        one.After >= after - 1 && IsSentenceOf(one)
+        || one.After >= after - 1
+            && (lineOf[one.First] < one.First - HeadWords || words[lineOf[one.First]].Before.Count(c => c == '\n') == 1)
+            && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
+
+    // "That was Oak."
+    private bool IsSentenceOf(Naming one) =>
+        (one.After >= words.Count || words[one.After].AfterStop)
+        && one.First > 1
+        && words[one.First - 1].Text is "was" or "thats"
+        && (words[one.First - 1].AfterStop || words[one.First - 2] is { AfterStop: true, Text: "that" or "this" });
 
     // "Oak and Kim both in tonight": nobody was rolled with yet.
     private bool IsOneOfSeveral(Naming one) =>

@@ -12,6 +12,8 @@ internal static class TapPhrases
         .Select(r => r[2..].Split(": "))
         .ToDictionary(r => r[0], r => r[1].Split(' ').ToHashSet());
 
+    private const int MostOfWhere = 5;
+
     /// <summary>A row: a phrase, what it says of either side, an example.</summary>
     /// <param name="Phrase">Its words and slots.</param>
     /// <param name="Me">What I finished, as written.</param>
@@ -34,7 +36,14 @@ internal static class TapPhrases
     /// <param name="words">The words.</param>
     /// <param name="first">Index of the first word.</param>
     /// <param name="isPartner">Whether a word names the partner.</param>
-    public static (int? Me, int? Partner, int Count)? At(Row row, IReadOnlyList<Word> words, int first, Func<int, bool> isPartner)
+    /// <param name="submission">How many words a submission takes that is named at a word; 0 where none is.</param>
+    public static (int? Me, int? Partner, int Count)? At(
+        Row row,
+        IReadOnlyList<Word> words,
+        int first,
+        Func<int, bool> isPartner,
+        Func<int, int> submission
+    )
     {
         var i = first;
         int? number = null;
@@ -45,6 +54,14 @@ internal static class TapPhrases
             if (slot is "#" or "#times")
             {
                 if ((slot == "#" ? NumberAt(words, i) : TimesAt(words, i)) is not { } said)
+                    return null;
+                number = said.Value;
+                i += said.Count;
+                continue;
+            }
+            if (slot == "<subs>")
+            {
+                if (SubmissionsAt(words, i, submission) is not { } said)
                     return null;
                 number = said.Value;
                 i += said.Count;
@@ -68,6 +85,35 @@ internal static class TapPhrases
             "a" or "an" => (1, 1),
             _ => Numbers.At(words, i) is { Value: >= 0 and < 10, Unit: "" } n ? ((int)n.Value, n.Count) : null,
         };
+
+    // "Two armbars", "RNC and guillotine", "baseball choke, then a wrist lock".
+    private static (int Value, int Count)? SubmissionsAt(IReadOnlyList<Word> words, int first, Func<int, int> submission)
+    {
+        var (i, count) = (first, 0);
+        while (i < words.Count)
+        {
+            var next = i;
+            while (count > 0 && next < words.Count && words[next].Text is "and" or "then" or "plus")
+                next++;
+            var some = next < words.Count && NumberAt(words, next) is { Value: > 0 } n ? n : (Value: 1, Count: 0);
+            next += some.Count;
+            if (next >= words.Count || (i > first && words[i].AfterStop) || submission(next) is not (> 0 and var taken))
+                break;
+            (i, count) = (next + taken + FromWhere(words, next + taken), count + some.Value);
+        }
+        return count == 0 ? null : (count, i - first);
+    }
+
+    // "Armbar from guard for me": where it came from says nothing of whose it was.
+    private static int FromWhere(IReadOnlyList<Word> words, int first)
+    {
+        if (first >= words.Count || words[first].AfterPause || words[first].Text is not ("from" or "off"))
+            return 0;
+        for (var i = first + 1; i < Math.Min(words.Count, first + MostOfWhere) && !words[i].AfterPause; i++)
+            if (words[i].Text is "for" or "against" or "and")
+                return i - first;
+        return 0;
+    }
 
     private static (int Value, int Count)? TimesAt(IReadOnlyList<Word> words, int i)
     {

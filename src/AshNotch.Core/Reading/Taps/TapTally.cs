@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 
@@ -6,7 +7,8 @@ namespace AshNotch.Core.Reading.Taps;
 /// <summary>Hears how many taps a roll's own words sum up: "0-2", "she tapped me twice", "no subs", "three nil to him".</summary>
 /// <param name="words">The words of the roll.</param>
 /// <param name="names">Words of the partner's name.</param>
-internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> names)
+/// <param name="book">The names of moves.</param>
+internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> names, Phrasebook book)
 {
     private const int MostTaps = 7;
     private const int Near = 4;
@@ -14,8 +16,9 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     /// <summary>What the telling of a roll sums up; null when it does not.</summary>
     /// <param name="roll">The telling.</param>
     /// <param name="partnerName">The partner's nickname.</param>
-    public static ToldTaps? In(string roll, string? partnerName) =>
-        new TapTally(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet()).Told();
+    /// <param name="book">The names of moves.</param>
+    public static ToldTaps? In(string roll, string? partnerName, Phrasebook book) =>
+        new TapTally(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet(), book).Told();
 
     /// <summary>What is summed up, the sides together; null when nothing is.</summary>
     public ToldTaps? Told()
@@ -45,20 +48,35 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     private static ToldTaps Together(ToldTaps? before, ToldTaps now) =>
         before is null || before.IsBare && !now.IsBare ? now
         : now.IsBare && !before.IsBare ? before
-        : now with { Me = now.Me ?? before.Me, Partner = now.Partner ?? before.Partner };
+        : now with
+        {
+            Me = now.Me ?? before.Me,
+            Partner = now.Partner ?? before.Partner,
+            MeAt = now.MeAt ?? before.MeAt,
+            PartnerAt = now.PartnerAt ?? before.PartnerAt,
+        };
 
     private string At(int i) => i >= 0 && i < words.Count ? words[i].Text : "";
 
     private bool IsPartner(int i) => names.Contains(words[i].Text);
 
+    private readonly Dictionary<int, int> submissions = book.Find(words, new HashSet<string>())
+        .Where(f => f.Move is { IsSubmission: true })
+        .ToDictionary(f => f.First, f => f.After - f.First);
+
+    private int Submission(int i) => submissions.GetValueOrDefault(i);
+
     private (ToldTaps Told, int Count)? Phrase(int i)
     {
         (ToldTaps Told, int Count)? longest = null;
         foreach (var row in TapPhrases.All)
-            if (TapPhrases.At(row, words, i, IsPartner) is { } said && said.Count > (longest?.Count ?? 0))
-                longest = (new ToldTaps(said.Me, said.Partner, false, SpanOf(i, said.Count)), said.Count);
+            if (TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && said.Count > (longest?.Count ?? 0))
+                longest = (Summed(said.Me, said.Partner, SpanOf(i, said.Count)), said.Count);
         return longest;
     }
+
+    private static ToldTaps Summed(int? me, int? partner, Span words) =>
+        new(me, partner, false, words) { MeAt = me is null ? null : words, PartnerAt = partner is null ? null : words };
 
     private Span SpanOf(int first, int count) => new(words[first].Start, words[first + count - 1].End);
 

@@ -7,4 +7,11 @@ namespace AshNotch.Core.Reading.Taps;
 /// <param name="Partner">What the partner finished; null where they say nothing of it.</param>
 /// <param name="IsBare">It is a bare pair such as <c>1-1</c>, which may mean points as well.</param>
 /// <param name="Words">The words.</param>
-public sealed record ToldTaps(int? Me, int? Partner, bool IsBare, Span Words);
+public sealed record ToldTaps(int? Me, int? Partner, bool IsBare, Span Words)
+{
+    /// <summary>The words that say it of me.</summary>
+    public Span? MeAt { get; init; }
+
+    /// <summary>The words that say it of the partner.</summary>
+    public Span? PartnerAt { get; init; }
+}
