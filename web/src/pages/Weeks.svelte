@@ -13,6 +13,8 @@
   let limit = $state<number>();
   const asked = resource(() => got(api.GET('/api/weeks', { params: { query: { limit } } })));
   const weeks = $derived(asked.value);
+  // Said once above, not on every line.
+  const young = $derived(weeks?.courses.every((c) => c.turn === 'unknown') ?? false);
   let chosen = $state(0);
   const course = $derived(weeks?.courses[chosen]);
   const sticks = resource(async () => {
@@ -53,9 +55,11 @@
             onclick={() => choose(index)}
           >
             <span class="name">{one.name}</span>
-            <span class="quiet" class:turn={one.turn !== 'level' && one.turn !== 'unknown'}
-              >{one.turnSay}</span
-            >
+            {#if !young}
+              <span class="quiet" class:turn={one.turn !== 'level' && one.turn !== 'unknown'}
+                >{one.turnSay}</span
+              >
+            {/if}
             <span class="drawn"><CourseLine course={one} height={64} /></span>
           </button>
         </li>
