@@ -71,6 +71,15 @@ public class RevisingTests
         Assert.Equal(Moves(Kept(Told)), Moves(reread.Roll));
     }
 
+    [Theory]
+    [InlineData("He swept me twice. He tapped me twice.")]
+    [InlineData("He got me three times, armbar, armbar, armbar.")]
+    public void Words_that_tell_of_the_same_twice_are_read_anew_as_they_were(string text)
+    {
+        var reread = Read(Kept(text), text + " Then he stood up.");
+        Assert.Equal(Kept(text).Taps(Who.Partner), reread.Roll.Taps(Who.Partner));
+    }
+
     [Fact]
     public void A_sentence_put_in_brings_its_notch_and_nothing_else()
     {

@@ -1,5 +1,6 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Revising;
+using AshNotch.Formats;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -53,12 +54,9 @@ internal static class RevisingEndpoints
             return RollEndpoints.NoRoll();
         var second = "r-" + Guid.CreateVersion7().ToString("N");
         if (RollSplit.Before(found.Roll, asked.Exchange, asked.Notch, second) is not { } split)
-        {
-            var check = new Checker();
-            check.Fault("notch", "leaves one of the two rolls without anything in it; split it at a later notch.");
-            check.ThrowIfFaulty();
-            return RollEndpoints.NoRoll();
-        }
+            throw new FaultyInputException([
+                new Fault("notch", "leaves one of the two rolls without anything in it; split it at a later notch."),
+            ]);
         store.SplitRoll(split.First, split.Second with { Partner = asked.Partner }, asked.Version, clock.GetUtcNow());
         return RollEndpoints.Find(id, cache, store).Result is Ok<RollView> { Value: { } first }
             ? TypedResults.Ok(new SplitDone(first, second))

@@ -57,13 +57,6 @@ internal static class Differences
                 e.First.Start == e.Second.Start
                 && e.First.End == e.Second.End
                 && e.First.Notches.Count == e.Second.Notches.Count
-                && e.First.Notches.Zip(e.Second.Notches).All(n => Same(n.First, n.Second))
+                && e.First.Notches.Zip(e.Second.Notches).All(n => n.First.SaysTheSame(n.Second))
             );
-
-    // Lists of a record are compared by what they hold.
-    private static bool Same(Notch a, Notch b) =>
-        a.Causes.SequenceEqual(b.Causes)
-        && a.Inferred.SequenceEqual(b.Inferred)
-        && a.Advice.SequenceEqual(b.Advice)
-        && a with { Causes = [], Inferred = [], Advice = [] } == b with { Causes = [], Inferred = [], Advice = [] };
 }

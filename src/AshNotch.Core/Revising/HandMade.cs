@@ -23,7 +23,8 @@ internal sealed record HandMade(
     /// <param name="read">What its telling reads as.</param>
     public static HandMade In(Roll kept, WholeReading read)
     {
-        var told = read.Notches.Where(n => n.Span is not null).ToDictionary(n => n.Span!.Value);
+        // Words that tell of the same twice have one tie.
+        var told = read.Notches.Where(n => n.Span is not null).DistinctBy(n => n.Span).ToDictionary(n => n.Span!.Value);
         var corrections = new List<Correction>();
         var added = new List<Wordless>();
         Notch? before = null;
@@ -34,7 +35,7 @@ internal sealed record HandMade(
             {
                 if (notch.Span is { } span && told.Remove(span, out var asRead))
                 {
-                    if (!Same(asRead, notch))
+                    if (!asRead.SaysTheSame(notch))
                         corrections.Add(read.Tied(span, notch));
                     before = notch;
                 }
@@ -52,13 +53,6 @@ internal sealed record HandMade(
             [.. read.Takeaways.Select(t => t.Text).Where(t => !kept.Takeaways.Any(k => k.Text == t))]
         );
     }
-
-    // Lists of a record are compared by what they hold.
-    private static bool Same(Notch a, Notch b) =>
-        a.Causes.SequenceEqual(b.Causes)
-        && a.Advice.SequenceEqual(b.Advice)
-        && a.Inferred.SequenceEqual(b.Inferred)
-        && a with { Causes = [], Advice = [], Inferred = [] } == b with { Causes = [], Advice = [], Inferred = [] };
 }
 
 /// <summary>A notch that no words of the telling stand for.</summary>

@@ -52,6 +52,13 @@ public sealed record Notch
     /// <summary>The words of the retelling it came from.</summary>
     public Span? Span { get; init; }
 
+    /// <summary>Whether another notch says the same; lists are compared by what they hold.</summary>
+    public bool SaysTheSame(Notch other) =>
+        Causes.SequenceEqual(other.Causes)
+        && Inferred.SequenceEqual(other.Inferred)
+        && Advice.SequenceEqual(other.Advice)
+        && this with { Causes = [], Inferred = [], Advice = [] } == other with { Causes = [], Inferred = [], Advice = [] };
+
     /// <summary>Whether the walls or the clock decided it rather than the two.</summary>
     public bool IsOfSurroundings => Causes.Contains(Rolls.Causes.Surroundings) || Causes.Contains(Rolls.Causes.Clock);
 }
