@@ -109,7 +109,7 @@ public class CarryOnTests
         var notches = told.Rolls[0].Read.Exchanges.SelectMany(e => e.Exchange.Notches).ToList();
         Assert.Equal(["knee-cut-pass", "americana"], notches.Take(2).Select(n => n.Move!.Value.Value));
         Assert.Equal(new PlaceId("side-control/bottom"), notches[1].From);
-        Assert.Contains(told.AsRead[0].Read.Unread, u => u is { LooksLikeEvent: true, Text: "He wozzled my arm" });
+        Assert.Contains(told.AsRead[0].Read.Unread, u => u is { EventBy: Who.Partner, Text: "He wozzled my arm" });
     }
 
     [Theory]

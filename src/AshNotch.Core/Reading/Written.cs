@@ -51,7 +51,7 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             [.. found.Select(f => Mention(f, byName, understood))],
             [.. exchanges.Select(e => e.Read)],
             [.. takeaways],
-            [.. around.Unread.Select(u => new Unread(u.Start, u.End, text[u.Start..u.End], u.IsEvent))],
+            [.. around.Unread.Select(u => new Unread(u.Start, u.End, text[u.Start..u.End], u.EventBy))],
             new Questions(vocabulary).Of(exchanges, text)
         );
     }

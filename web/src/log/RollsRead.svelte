@@ -37,7 +37,7 @@
     /** A roll begins at a sentence, or none does. */
     oncut: (start: Schemas['RollStart'], begins: boolean) => void;
     /** Says what words mean that were not understood. */
-    onsay: (words: string, occurrence: number, beside: Element) => void;
+    onsay: (unread: Schemas['Unread'], occurrence: number, beside: Element) => void;
     /** Goes to a time of the film, when there is one. */
     onjump?: (seconds: number) => void;
   } = $props();
@@ -138,7 +138,7 @@
     <p>Something seems to happen here, and it was not read. Press what matters, and say what it was.</p>
     <p class="missed">
       {#each missed.slice(0, mostMissed) as one (one.start)}
-        <button class="may" onclick={(event) => onsay(one.text, before(one), event.currentTarget)}
+        <button class="may" onclick={(event) => onsay(one, before(one), event.currentTarget)}
           >“{one.text}”</button
         >
       {/each}

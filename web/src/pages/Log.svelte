@@ -56,10 +56,10 @@
   }
 
   // Words that nobody understood, to be told what they mean.
-  const unsaid = (words: string, occurrence: number): Schemas['NotchReadView'] => ({
-    notch: { by: /^\W*((and|so|then|but) )*(i|we)\b/i.test(words) ? 'me' : 'partner', outcome: 'landed' },
+  const unsaid = ({ text, eventBy }: Schemas['Unread'], occurrence: number): Schemas['NotchReadView'] => ({
+    notch: { by: eventBy ?? 'me', outcome: 'landed' },
     say: '',
-    words,
+    words: text,
     occurrence,
     corrected: true,
     why: [],
@@ -177,7 +177,7 @@
     onmean={(name, partner) => draft.mean(name, partner)}
     onstrike={(words) => draft.strike(words)}
     oncut={(start, begins) => draft.cut(start, begins)}
-    onsay={(words, occurrence, beside) => (editing = { read: unsaid(words, occurrence), beside })}
+    onsay={(unread, occurrence, beside) => (editing = { read: unsaid(unread, occurrence), beside })}
     onjump={film.url ? film.to : undefined}
   />
 {:else if draft.ready && draft.now.text === '' && desk.way === 'write' && desk.examples.value}

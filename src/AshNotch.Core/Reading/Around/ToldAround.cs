@@ -2,6 +2,7 @@ using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Around;
 
@@ -22,7 +23,7 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
     private readonly UnreadWords unread = new(words, names);
 
     /// <summary>What was not understood.</summary>
-    public IReadOnlyList<(int Start, int End, bool IsEvent)> Unread => unread.All;
+    public IReadOnlyList<(int Start, int End, Who? EventBy)> Unread => unread.All;
 
     /// <summary>What the teller takes away, and where in the text it stands.</summary>
     public List<(int At, string Text)> Takeaways { get; } = [];

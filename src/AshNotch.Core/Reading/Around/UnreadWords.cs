@@ -1,5 +1,7 @@
+using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Around;
 
@@ -8,10 +10,10 @@ namespace AshNotch.Core.Reading.Around;
 /// <param name="names">Words of the partner's name.</param>
 internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string> names)
 {
-    private readonly List<(int Start, int End, bool IsEvent)> unread = [];
+    private readonly List<(int Start, int End, Who? EventBy)> unread = [];
 
     /// <summary>What was collected, in order.</summary>
-    public IReadOnlyList<(int Start, int End, bool IsEvent)> All => unread;
+    public IReadOnlyList<(int Start, int End, Who? EventBy)> All => unread;
 
     /// <summary>
     /// Adds those of a clause. One of which nothing was understood is shown whole; otherwise the words that say more than was understood.
@@ -35,11 +37,11 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
             return;
         if (!heard)
         {
-            Add(words[clause.First].Start, words[clause.After - 1].End, fact && IsEvent(clause));
+            Add(words[clause.First].Start, words[clause.After - 1].End, fact && IsEvent(clause) ? MoveUse.Of(clause.Subject) : null);
             return;
         }
         foreach (var w in loose)
-            Add(words[w].Start, words[w].End, false);
+            Add(words[w].Start, words[w].End, null);
     }
 
     // "He did that spinny thing": one of the two, and more than being or feeling.
@@ -68,13 +70,13 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
         || item.Part == Part.Verb && item.After - item.First == 1 && item.Is(Act.Times)
         || char.IsDigit(word.Text[0]);
 
-    private void Add(int start, int end, bool isEvent)
+    private void Add(int start, int end, Who? eventBy)
     {
         if (unread.Count > 0 && start >= unread[^1].Start && start - unread[^1].End <= 1)
         {
-            (start, isEvent) = (unread[^1].Start, isEvent || unread[^1].IsEvent);
+            (start, eventBy) = (unread[^1].Start, unread[^1].EventBy ?? eventBy);
             unread.RemoveAt(unread.Count - 1);
         }
-        unread.Add((start, end, isEvent));
+        unread.Add((start, end, eventBy));
     }
 }
