@@ -1,6 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { resolve } from 'node:path';
 import { segment } from './acts';
 import { App } from './app';
 
@@ -9,125 +7,12 @@ const empty = new App('serve');
 test.beforeAll(() => Promise.all([demo.start(), empty.start()]));
 test.afterAll(() => Promise.all([demo.end(), empty.end()]));
 
-const screens = [
-  '/',
-  '/log',
-  '/rack',
-  '/rack/s1121-3',
-  '/weak-spots',
-  '/weak-spots/weeks',
-  '/weak-spots/grain',
-  '/partners',
-  '/settings',
-  '/names',
-];
 const text = 'Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.';
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const telling = (page: Page) => page.getByLabel('Tell the roll');
 
-async function open(page: Page, path: string) {
-  await page.goto(`${demo.url}/#${path}`);
-  if (path === '/log') {
-    await telling(page).fill(text);
-    await expect(page.getByRole('button', { name: /knee cut/ })).toBeVisible();
-  }
-  await page.waitForLoadState('networkidle');
-}
-
-async function faultsOf(page: Page) {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(', ')}`);
-}
-
-for (const mode of ['light', 'dark'] as const) {
-  test.describe(`in ${mode}`, () => {
-    test.use({ colorScheme: mode, viewport: { width: 1280, height: 800 } });
-    for (const path of screens) {
-      test(`${path} has no accessibility fault`, async ({ page }) => {
-        await open(page, path);
-        await expect(page.locator('html')).toHaveAttribute('data-mode', mode);
-        expect(await faultsOf(page)).toEqual([]);
-      });
-    }
-
-    test('telling with the film, the day, the mission and several rolls has no accessibility fault', async ({
-      page,
-    }) => {
-      await open(page, '/log');
-      await telling(page).fill(
-        'First roll with Alder. [0:05] He swept me. Then with Rowanne. I got an armbar.',
-      );
-      await page.getByText('Day and mission').click();
-      await page.getByLabel('Check 1', { exact: true }).fill('Elbows in');
-      await page.getByRole('button', { name: 'Film' }).click();
-      await page.getByLabel('Film beside it').setInputFiles(resolve(import.meta.dirname, 'film.webm'));
-      await expect(page.getByRole('button', { name: 'Go to 0:05 in the film' })).toBeVisible();
-      expect(await faultsOf(page)).toEqual([]);
-      await telling(page).fill(text);
-    });
-
-    test('the record around a roll and its earlier forms have no accessibility fault', async ({ page }) => {
-      await open(page, '/rack/s1121-2');
-      await page
-        .getByRole('button', { name: /They landed/ })
-        .first()
-        .click();
-      await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
-      await page.getByRole('tab', { name: /Earlier forms/ }).click();
-      await expect(page.getByRole('button', { name: 'Put back' }).first()).toBeVisible();
-      expect(await faultsOf(page)).toEqual([]);
-      await page.getByRole('button', { name: 'About this roll' }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      expect(await faultsOf(page)).toEqual([]);
-    });
-
-    test('a notch being put right has no accessibility fault', async ({ page }) => {
-      await open(page, '/rack/s1121-3');
-      await page.getByRole('button', { name: /americana/ }).click();
-      await expect(page.getByRole('dialog')).toBeVisible();
-      expect(await faultsOf(page)).toEqual([]);
-    });
-  });
-}
-
-for (const mode of ['light', 'dark'] as const) {
-  test.describe(`the tap board in ${mode}`, () => {
-    test.use({ ...phone, colorScheme: mode });
-
-    test('has no accessibility fault, fits, and its keys are large enough', async ({ page }) => {
-      await page.goto(`${demo.url}/#/log`);
-      await telling(page).fill('Started in my half guard. He got a kimura.');
-      await segment(page, 'How to log', 'Board').tap();
-      await expect(page.getByRole('group', { name: 'Mine' }).getByRole('button').first()).toBeVisible();
-      await expect(page.getByRole('region', { name: 'Asked first' })).toBeVisible();
-      expect(await faultsOf(page)).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-      const heights = await page
-        .getByRole('region', { name: 'Tap board' })
-        .getByRole('button')
-        .evaluateAll((all) => all.map((b) => b.getBoundingClientRect().height));
-      expect(Math.min(...heights)).toBeGreaterThanOrEqual(43.5);
-    });
-  });
-}
-
 test.describe('on a phone', () => {
   test.use(phone);
-
-  for (const path of screens) {
-    test(`${path} fits, with targets large enough for a thumb`, async ({ page }) => {
-      await open(page, path);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-      const small = await page.evaluate(() =>
-        [...document.querySelectorAll<HTMLElement>('button, select, input:not([type=checkbox]), nav a')]
-          // An input behind a control of ours is one pixel large and not what the thumb meets.
-          .filter((e) => e.offsetParent !== null && e.getBoundingClientRect().width > 4)
-          .filter((e) => e.getBoundingClientRect().height < 43.5)
-          .map((e) => e.outerHTML.slice(0, 90)),
-      );
-      expect(small).toEqual([]);
-    });
-  }
 
   test('a roll is logged by touch', async ({ page }) => {
     await page.goto(demo.url);
