@@ -18,7 +18,7 @@ if (name is "all" or "reading")
 if (name == "learn")
     Reading.Run(["learn"]);
 if (name is "all" or "classes")
-    foreach (var file in args.Length > 1 ? [args[1]] : (string[])[Reading.File("classes.json"), Reading.File("more-classes.json")])
+    foreach (var file in args.Length > 1 ? [args[1]] : Classes.Files)
         Classes.Run(file, args.Length > 2 ? args[2] : null);
 if (name is "all" or "simulation")
     Simulation.Run(args.Length > 1 && int.TryParse(args[1], out var count) ? count : 50);

@@ -56,6 +56,23 @@ public class ClassTellingTests
     [InlineData("he swept me then with a new guy called rowan he passed", "-: Partner sweep | rowan: Partner guard-pass")]
     [InlineData("he swept me then with rowan blue belt he passed", "-: Partner sweep | rowan: Partner guard-pass")]
     [InlineData("Oak was late again. First roll with Stretch. He passed.", "tall: Partner guard-pass")]
+    // A name that only comes late belongs to the roll that counting began.
+    [InlineData("He swept me.\n\nThe second went better. Stretch passed.", "-: Partner sweep | tall: Partner guard-pass")]
+    [InlineData("he swept me, then it was Stretch she passed", "-: Partner sweep | tall: Partner guard-pass")]
+    [InlineData("Oak passed. Rowan and I traded grips. Rowan swept me.", "oak: Partner guard-pass | Rowan: Partner sweep")]
+    [InlineData(
+        "Rolled with Oak. He swept me. A visitor called Rowan asked me for the third. He passed.",
+        "oak: Partner sweep | Rowan: Partner guard-pass"
+    )]
+    [InlineData(
+        "Oak, me on his back: he got out.\nTall one, her in my guard: she passed.\nOak, one more time: he swept me.",
+        "oak: Partner escape | tall: Partner guard-pass | oak: Partner sweep"
+    )]
+    [InlineData(
+        "Round one was Oak. He passed.\n\nRound two I sat out.\n\nRound three was Stretch. She swept me.",
+        "oak: Partner guard-pass | tall: Partner sweep"
+    )]
+    [InlineData("Oak. She got my back. Restart. She passed.", "oak: Partner back-take, Partner guard-pass")]
     public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) =>
         Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
 

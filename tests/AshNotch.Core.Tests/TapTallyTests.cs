@@ -1,18 +1,22 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Reading.Taps;
+using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
 
 public class TapTallyTests
 {
-    public static TheoryData<string, string, string, string> Rows =>
+    private static readonly Partner Otter = new() { Id = "otter", Name = "Otter" };
+
+    public static TheoryData<string, string, string, string> Rows => Those(r => r.Hint is null);
+
+    public static TheoryData<string, string, string, string> Hints => Those(r => r.Hint is not null);
+
+    private static TheoryData<string, string, string, string> Those(Func<TapPhrases.Row, bool> which) =>
         [
-            .. TapPhrases.All.Select(r => new TheoryDataRow<string, string, string, string>(
-                string.Join(' ', r.Phrase),
-                r.Me,
-                r.Partner,
-                r.Example
-            )),
+            .. TapPhrases
+                .All.Where(which)
+                .Select(r => new TheoryDataRow<string, string, string, string>(string.Join(' ', r.Phrase), r.Me, r.Partner, r.Example)),
         ];
 
     [Theory]
@@ -28,6 +32,46 @@ public class TapTallyTests
         if (partner is not ("-" or "#"))
             Assert.Equal(partner, told.Partner.ToString());
     }
+
+    [Theory]
+    [MemberData(nameof(Hints))]
+    public void A_phrase_that_does_not_count_gives_a_tap_to_its_side(string phrase, string me, string partner, string example)
+    {
+        Assert.Null(TapTally.In(example, "Otter", Trade.With(null)));
+        var hint = TapTally.HintsIn(example, "Otter", Trade.With(null))[0];
+        var taps = ClassReader.Read(example, Trade.With(null), [Otter], stop: TestContext.Current.CancellationToken)[0].Taps;
+        if (hint.Kind == TapHintKind.More)
+            Assert.True(Math.Max(taps.Me, taps.Partner) == 2, phrase);
+        else
+            Assert.True((me == "-" ? taps.Partner : taps.Me) == 1, $"{phrase}: {partner}");
+    }
+
+    [Theory]
+    [InlineData("I lost the grip and he passed to side control.")]
+    [InlineData("He beat me to the underhook and came up on top.")]
+    [InlineData("She passed. Lost.")]
+    [InlineData("I won the grip fight and swept him.")]
+    public void Who_only_lost_something_lost_no_tap(string text) =>
+        Assert.Equal(
+            new TapCount(0, 0),
+            ClassReader.Read(text, Trade.With(null), [Otter], stop: TestContext.Current.CancellationToken)[0].Taps
+        );
+
+    [Theory]
+    [InlineData("He caught me with a toe hold and then an armbar.", 0, 2)]
+    [InlineData("She got me with a kimura and then an armbar.", 0, 2)]
+    [InlineData("I finished him with the kimura and after with the choke from the back.", 2, 0)]
+    [InlineData("I submitted her with a paper cutter, and again with a kimura.", 2, 0)]
+    [InlineData("I tried a kimura and then an armbar.", 0, 0)]
+    [InlineData("He got me with a kimura and then he tried an armbar.", 0, 1)]
+    [InlineData("He caught me in an omoplata and then in a wristlock.", 0, 2)]
+    [InlineData("I got swept and then armbarred.", 0, 1)]
+    [InlineData("He passed and I was americana'd.", 0, 1)]
+    public void Submissions_in_one_list_come_out_alike(string text, int me, int partner) =>
+        Assert.Equal(
+            new TapCount(me, partner),
+            ClassReader.Read(text, Trade.With(null), [], stop: TestContext.Current.CancellationToken)[0].Taps
+        );
 
     [Theory]
     [InlineData("He passed. 0-2.", 0, 2)]

@@ -61,10 +61,11 @@ public static class ClassReader
 
         RollRead Read(string roll, string? name)
         {
-            var read = RollReader.Read(roll, book, name, stop);
+            var budget = new TapBudget(book.Vocabulary);
+            var read = budget.Hinted(RollReader.Read(roll, book, name, stop), TapTally.HintsIn(SaidAt.Of(roll).Text, name, book));
             var summed = TapTally.In(SaidAt.Of(roll).Text, name, book);
             if (summed is not { IsBare: true } bare)
-                return new TapBudget(book.Vocabulary).Held(read, summed) with { Summed = summed };
+                return budget.Held(read, summed) with { Summed = summed };
             var pair = roll[bare.Words.Start..bare.Words.End];
             if (aside.Points.Contains(pair))
                 return read;
@@ -72,7 +73,7 @@ public static class ClassReader
             var isTaps = aside.Taps.Contains(pair);
             if (!isTaps && !scored)
                 return read with { Summed = bare };
-            return new TapBudget(book.Vocabulary).Held(read, bare) with { Summed = bare with { IsBare = !isTaps } };
+            return budget.Held(read, bare) with { Summed = bare with { IsBare = !isTaps } };
         }
     }
 
@@ -87,8 +88,14 @@ public static class ClassReader
         return new string(told);
     }
 
-    private static string? NameOf(ToldPartner? with, string? first, IReadOnlyList<Partner> partners) =>
-        with?.Name ?? (with is null ? partners.FirstOrDefault(p => p.Id == first)?.Name : null);
+    // All that somebody is called: a nickname acts as well as the name.
+    private static string? NameOf(ToldPartner? with, string? first, IReadOnlyList<Partner> partners)
+    {
+        var known = with is null ? first : with.Known;
+        return partners.FirstOrDefault(p => p.Id == known) is { } partner
+            ? string.Join(' ', partner.AlsoCalled.Prepend(partner.Name))
+            : with?.Name;
+    }
 
     // Whom it was with was understood, so it is not shown as unread.
     private static RollRead With(RollRead read, ToldPartner? with, int start) =>

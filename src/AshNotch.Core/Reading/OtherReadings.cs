@@ -18,7 +18,7 @@ internal sealed class OtherReadings(IReadOnlyList<State> courses, MatVocabulary 
     private const int Seconds = 4;
 
     // By claim, so that a long telling is not searched through for each of its notches.
-    private readonly NearMoves near = new(vocabulary);
+    private readonly NearMoves near = NearMoves.Of(vocabulary);
     private readonly List<Dictionary<Claim, Event>> seconds = [.. courses.Skip(1).Take(Seconds).Select(c => c.ByClaim())];
 
     /// <summary>The readings, the likelier first, none of them the one that was taken.</summary>

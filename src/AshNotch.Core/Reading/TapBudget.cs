@@ -11,6 +11,7 @@ namespace AshNotch.Core.Reading;
 internal sealed class TapBudget(MatVocabulary vocabulary)
 {
     private const int Most = 7;
+    private const int SameBreath = 30;
 
     /// <summary>
     /// The reading with as many taps as its words sum up: attempts that could have been the missing ones are taken for them, what is left
@@ -29,6 +30,44 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         if (told.Partner is { } partner)
             read = Side(read, Who.Partner, partner, told, TapCount.Of(read.Exchanges.Select(e => e.Exchange)).Me == (told.Me ?? -1));
         return read;
+    }
+
+    /// <summary>
+    /// The reading with a tap for whoever the words say finished, where none was read: the likeliest submission is taken for it.
+    /// </summary>
+    public RollRead Hinted(RollRead read, IReadOnlyList<TapHint> hints)
+    {
+        foreach (var hint in hints)
+            read = hint.Kind == TapHintKind.More ? OneMore(read, hint) : AtLeastOne(read, hint, hint.Who ?? Who.Me);
+        return read;
+    }
+
+    private RollRead AtLeastOne(RollRead read, TapHint hint, Who who)
+    {
+        if (Count(read, who) > 0)
+            return read;
+        var isWon = hint.Kind == TapHintKind.Won;
+        var whole = new Span(0, read.Exchanges.Select(e => e.End).DefaultIfEmpty().Max());
+        // Lost, and the only tap that was read is mine: it was the other's.
+        if (Likeliest(read, who, isWon || Count(read, who.Other()) == 0, isWon ? whole : hint.Words) is { } at)
+            return Changed(read, at, n => Tapped(n, who));
+        return isWon ? read : Nameless(read, who, new ToldTaps(null, null, false, hint.Words));
+    }
+
+    private RollRead OneMore(RollRead read, TapHint hint)
+    {
+        var before = All(read).LastOrDefault(a => a.Notch is { Outcome: Outcome.Tap, Span: { } s } && s.End <= hint.Words.Start).Notch;
+        if (before is null || hint.Who is { } who && who != before.By)
+            return read;
+        var here = All(read)
+            .Where(a => vocabulary.Move(a.Notch.Move) is { IsSubmission: true } || a.Notch.Outcome == Outcome.Tap)
+            .Where(a => a.Notch.Span is { } s && s.End > hint.Words.Start && s.Start < hint.Words.End + SameBreath)
+            .ToList();
+        if (here.Exists(a => a.Notch.Outcome == Outcome.Tap && a.Notch.By == before.By))
+            return read;
+        return here.Count > 0
+            ? Changed(read, here[0].At, n => Tapped(n, before.By))
+            : Nameless(read, before.By, new ToldTaps(null, null, false, hint.Words));
     }
 
     /// <summary>Whether a reading has as many taps as its words sum up.</summary>

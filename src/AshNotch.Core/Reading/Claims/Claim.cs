@@ -171,6 +171,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>It is told a second time, in sum or in praise.</summary>
     public bool IsRecap { get; init; }
 
+    /// <summary>A submission told in one list with the one before it: "with a toe hold and then one more toe hold".</summary>
+    public bool IsListed { get; init; }
+
     /// <summary>It follows the claim before it in one breath.</summary>
     public bool IsJoined { get; init; }
 

@@ -212,8 +212,15 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         if (it.Verb is null || !it.Verb.Is(Act.Gets))
             return Either(Outcome.Tap, "named-tap", "named-stopped");
         // "He got me in 40 seconds with an armbar".
-        return it.Clause.Object is Party.Me or Party.Partner && it.IsMeans
+        return it.Clause.Object is Party.Me or Party.Partner && it.IsMeans || IsCaughtWith(it)
             ? Either(Outcome.Tap, "got-with-tap", "got-with-stopped")
             : Either(Outcome.Tap, "got-tap", "got-stopped");
     }
+
+    // "Caught me with a toe hold": whom, within the verb.
+    private static bool IsCaughtWith(MoveUse it) =>
+        it.Verb is { Item: var caught }
+        && caught.After - caught.First > 2
+        && it.Words[caught.After - 1].Text is "with" or "in"
+        && it.Said is not ("get" or "got" or "gets" or "getting");
 }

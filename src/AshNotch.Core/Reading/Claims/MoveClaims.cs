@@ -90,7 +90,20 @@ internal static class MoveClaims
             IsRecap = it.Use.Found.First > clause.First && it.Words[it.Use.Found.First - 1].Text == "that" && clause.Verbs.Count == 0,
             IsAgain = clause.Items.Any(i => Grammar.Is("again", it.Words[i.First].Text)),
             IsJoined = clause is { NewSentence: false, Subject: null },
+            IsListed = it.Move.IsSubmission && !it.Use.IsVerb && IsListed(it),
         };
+    }
+
+    // Nothing but "and then another" stands between it and what was told before.
+    private static bool IsListed(MoveUse it)
+    {
+        var first = it.Use.Found.First;
+        var before =
+            it.Clause.Names.Where(n => n.Found.After <= first).Select(n => (int?)n.Found.After).Max()
+            ?? (it.Clause is { NewSentence: false, Subject: null } ? it.Clause.First : null);
+        return before is { } from
+            && (from < first || it.Words[first].AfterPause)
+            && Enumerable.Range(from, first - from).All(i => Grammar.Is("listing", it.Words[i].Text));
     }
 
     private static Span SpanOf(MoveUse it, int first, int after) => new(it.Words[first].Start, it.Words[after - 1].End);

@@ -7,6 +7,8 @@ namespace AshNotch.Core.Reading.Clauses;
 /// <param name="words">The words.</param>
 internal sealed class Forms(IReadOnlyList<Word> words)
 {
+    private const int ShortestMadeVerb = 7;
+
     /// <summary>Whether its first or last word ends so.</summary>
     public bool EndsIn(Found name, string ending) =>
         words[name.First].Text.EndsWith(ending, StringComparison.Ordinal)
@@ -21,6 +23,8 @@ internal sealed class Forms(IReadOnlyList<Word> words)
     {
         var end = words[name.After - 1].Text;
         return IsDone(end)
+            // "Americana'd".
+            || end.Length >= ShortestMadeVerb && end.EndsWith("ad", StringComparison.Ordinal)
             || IsGotDone(name)
             // "Got mounted triangle" is no mount.
             || IsDone(words[name.First].Text) && (name.Count == 1 || name.Move is not { IsSubmission: true } || Grammar.Is("object", end));

@@ -444,7 +444,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         var carried =
             carriesPassive
             && now is { Subject: null, Verbs.Count: 0, Names.Count: 0 }
-            && (soft || now.Link == "and" || now is { NewSentence: true, NewLine: false, Items.Count: 0 } && alone);
+            && (soft || now.Link is "and" or "then" || now is { NewSentence: true, NewLine: false, Items.Count: 0 } && alone);
         carriedJust = carried && !be && !gotBefore;
         return (be || now.Items is [.., { Part: Part.Person, Text: "im" }] && !around.IsOnOther(name)) && lead.Length == 0
             || gotBefore

@@ -144,7 +144,7 @@ internal static class Moves
                 if (by == tapped.By && claim.IsJoined && !move.IsSubmission && tapped.IsOpen && tapped.Claim.Outcomes.Count > 1)
                     cost += 1.2;
                 var escapes = move.Kind == MoveKind.Escape && by != tapped.By && tapped.Claim.Outcomes.Count > 1 && tapped.IsOpen;
-                cost += (tapped.IsTapSaid ? 0 : Weights.Of("tap-goes-on")) + (escapes ? 2 : 0);
+                cost += (tapped.IsTapSaid || IsListed(claim, tapped, by) ? 0 : Weights.Of("tap-goes-on")) + (escapes ? 2 : 0);
             }
             // "Same collar drag again": by whom it was before.
             if (claim.IsAgain && !claim.IsWhoSaid && open.HasLately(e => e.Move == move && e.By != by))
@@ -184,6 +184,13 @@ internal static class Moves
         }
     }
 
+    // "He caught me with a toe hold and then one more": what held for the first holds for the next.
+    private static bool IsListed(Claim claim, Event before, Who by) =>
+        claim.IsListed
+        && before is { Move.IsSubmission: true }
+        && before.By == by
+        && (before.IsTapSaid || before.Claim.IsListed || before.Claim.Outcomes.MinBy(o => o.Cost).Is == Outcome.Tap);
+
     private static IEnumerable<State> Made(Decoder decoder, State open, Claim claim, Who by, May<Place?> from, double cost)
     {
         var move = claim.Move!;
@@ -193,7 +200,9 @@ internal static class Moves
         if (claim.Level is { } level && at is { } here && here.Role != Role.Neutral && here.SeenBy(by).Role != level)
             cost += Weights.Of("fit-wrong");
         var start = from.Is ?? Landing.Start(done, by, open.Now);
-        foreach (var (outcome, outcomeCost) in claim.Outcomes)
+        var isAsBefore =
+            open.IsFresh && open.Events is [.., { Outcome: Outcome.Tap } tapped] && IsListed(claim, tapped, by) && claim.Outcomes.Count > 1;
+        foreach (var (outcome, told) in claim.Outcomes)
         foreach (var to in Maybe(outcome == Outcome.Landed ? claim.ToOf?.Invoke(by) ?? claim.To : []))
         {
             var reached =
@@ -210,6 +219,7 @@ internal static class Moves
                 IsTapSaid = claim.IsTapSaid,
                 Before = open.Now,
             };
+            var outcomeCost = !isAsBefore ? told : Weights.Of(outcome == Outcome.Tap ? "listed-tap" : "listed-stopped");
             var sum = cost + outcomeCost + to.Cost + (outcome == Outcome.Tap && open.NoTaps ? 2.5 : 0);
             // "Shot a double to half guard": it led there, so it landed.
             if (claim.To.Count > 0 && outcome == Outcome.Stopped && claim.IsOpen)

@@ -60,7 +60,8 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
             from,
             from.Score + from.Closing + score,
             isRoll ? new Chain(person, from.Rolls) : from.Rolls,
-            isRoll && (IsNamedIn(u, person) || stretches[u].IsAsBefore || stretches[u].IsAgain || stretches[u].IsGo)
+            isRoll
+                && (IsNamedIn(u, person) || stretches[u].IsAsBefore || stretches[u].IsAgain || stretches[u] is { IsGo: true, Tells: true })
         );
 
     // Somebody described is as good as named.

@@ -9,6 +9,7 @@ internal sealed partial class Layout
 {
     private const int EarliestHour = 5;
     private const int MostLead = 3;
+    private const int LongestHead = 7;
     private static readonly SearchValues<char> Closing = SearchValues.Create(":→>=|");
     private readonly HashSet<int> labelled = [];
     private readonly HashSet<int> bracketed = [];
@@ -103,8 +104,11 @@ internal sealed partial class Layout
         if (
             !turns
             && line.Named is [{ Person: not null } only, ..]
-            && only.First - line.First <= 1
-            && IsHead(only.After, line.After, words)
+            && (
+                only.First - line.First <= 1
+                || only.First - line.First < LongestHead && words[only.First].AfterPause && IsColon(only.After, line.After, words)
+            )
+            && (IsHead(only.After, line.After, words) || IsHeadLater(only.After, line.After, words))
         )
             return Label.Name;
         if (Closed().IsMatch(said) && line.Named.Any(n => words[n.First].Before.Contains('(')))
@@ -116,6 +120,18 @@ internal sealed partial class Layout
     private static string HeadOf(Word first) => first.Before[(first.Before.LastIndexOf('\n') + 1)..];
 
     private static bool IsBulleted(Word first) => HeadOf(first).AsSpan().ContainsAny("-*•–");
+
+    // "Oak, me on the back: ...".
+    private static bool IsHeadLater(int after, int end, IReadOnlyList<Word> words) =>
+        after < end
+        && words[after].AfterPause
+        && !words[after].AfterStop
+        && Enumerable
+            .Range(after + 1, Math.Max(0, Math.Min(LongestHead, end - after - 1)))
+            .TakeWhile(i => !words[i].AfterStop || words[i].Before.StartsWith(':'))
+            .Any(i => words[i].Before.StartsWith(':'));
+
+    private static bool IsColon(int at, int end, IReadOnlyList<Word> words) => at < end && words[at].Before.StartsWith(':');
 
     private static bool IsHead(int after, int end, IReadOnlyList<Word> words) =>
         after == end || words[after].Before.AsSpan().ContainsAny(Closing) || words[after].Before is " - " or " – " or " — ";

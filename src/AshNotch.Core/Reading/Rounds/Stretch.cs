@@ -17,6 +17,9 @@ internal sealed record Stretch(int First, int After)
     /// <summary>Somebody is described in it who is not named.</summary>
     public bool IsDescribed { get; init; }
 
+    /// <summary>Something happens in it.</summary>
+    public bool Tells { get; init; }
+
     /// <summary>It says that somebody is there once more.</summary>
     public bool IsAgain { get; init; }
 

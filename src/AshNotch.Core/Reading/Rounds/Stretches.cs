@@ -170,6 +170,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         && !words[i].AfterPause
         && (
             (Phrases.Has("acting", words[i].Text) || Phrases.Has("acting-loosely", words[i].Text))
+            || words[i].Text is "and" or "n" && At(i + 1) is "i" or "me"
             || words[i].Text.Length > 4 && words[i].Text.EndsWith("ed", StringComparison.Ordinal)
         );
 
@@ -191,12 +192,14 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         var isDeclined = Anywhere("declined", first, after);
         var isWithin = layout.IsList && !isLabelled;
         var isRest =
-            isLabelled
+            (isLabelled || isRound && SitsOut(first, after))
             && Enumerable
-                .Range(first, Math.Min(HeadWords, after - first))
+                .Range(first, Math.Min(isLabelled ? HeadWords : HeadWords + 2, after - first))
                 .Any(i => Says("rest", i, after) > 0 && !(Says("rest", i, after) == 1 && words[i].Text is "nothing" or "off"));
         var parts = Parts(first, after, isLabelled);
-        var isDescribed = Within(first, after).Any(n => n.Person is null && (IsLead(first, n) || isLabelled));
+        // "A visitor called Oak" has a name.
+        var isDescribed =
+            !Within(first, after).Any(IsCalled) && Within(first, after).Any(n => n.Person is null && (IsLead(first, n) || isLabelled));
         var count = Enumerable
             .Range(first, after - first)
             .Count(i => told.Contains(i) || words[i].Text is "tap" or "tapped" or "taps" or "submitted" or "subbed");
@@ -206,6 +209,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         {
             Parts = parts,
             IsDescribed = isDescribed,
+            Tells = count > 0,
             IsAgain = Anywhere("again", first, after),
             IsOpening = isRound || isGo || isOnward || isLabelled || isLine,
             IsAsBefore = Says("as-before", first, after) > 0,
@@ -222,8 +226,8 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 + Signs.Of("line", isLine && first > 0)
                 + Signs.Of("paragraph", isParagraph && first > 0)
                 + Signs.Of("within-list", isWithin)
-                + Signs.Of("label", isLabelled)
-                + Signs.Of("round", isRound && !isWithin)
+                + Signs.Of("label", isLabelled && !isRest)
+                + Signs.Of("round", isRound && !isWithin && !isRest)
                 + Signs.Of("go", isGo && !isRound)
                 + Signs.Of("onward", isOnward && !isRound)
                 + Signs.Of("declined", isDeclined)
@@ -297,7 +301,8 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
 
     private PartKind How(int first, int after, Naming one, bool isLabelled)
     {
-        if (Around("not-had", one, first, after) > 0)
+        var meets = Around("meeting", one, first, after);
+        if (Around("not-had", one, first, after) is > 0 and var missed && missed >= meets)
             return PartKind.NotHad;
         if (layout.IsBracketed(lineOf[first]) && words[one.First].Before.Contains('('))
             return PartKind.Bracketed;
@@ -310,8 +315,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             Around("compared", one, first, after),
             Math.Max(Around("talking", one, first, after), Around("looking-on", one, first, after))
         );
-        var meets = Around("meeting", one, first, after);
-        if (beside > 0 && beside >= meets || one.First - first > 2 && Around("repair", one, first, after) > 0)
+        if (
+            beside > 0 && beside >= meets
+            || one.First - first > 2 && Around("repair", one, first, after) is > 0 and var repairs && repairs >= meets
+        )
             return PartKind.Beside;
         if (Closes(one, after) && Around("closing", one, first, after) > 0 && IsLead(first, one))
             return PartKind.Closing;
@@ -319,9 +326,16 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             return PartKind.Named;
         if (meets > 0 && IsLead(first, one, HeadWords))
             return PartKind.Met;
-        var isCalled = one.First > first && words[one.First - 1].Text is "called" or "named";
-        return isCalled || IsLead(first, one) ? PartKind.Lead : PartKind.Named;
+        return IsCalled(one) || IsLead(first, one) ? PartKind.Lead : PartKind.Named;
     }
+
+    private bool IsCalled(Naming one) => one is { Person: not null, First: > 0 } && words[one.First - 1].Text is "called" or "named";
+
+    // "Round three I sat out."
+    private bool SitsOut(int first, int after) =>
+        Enumerable
+            .Range(first, Math.Min(HeadWords + 2, after - first))
+            .Any(i => words[i].Text is "sat" or "rested" or "skipped" && Says("rest", i, after) > 1 || words[i].Text == "rested");
 
     // Nothing but words that lead to somebody stands before the name.
     private bool IsLead(int first, Naming one, int others = 0)

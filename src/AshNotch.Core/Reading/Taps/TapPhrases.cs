@@ -1,3 +1,4 @@
+using System.Globalization;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
@@ -19,7 +20,18 @@ internal static class TapPhrases
     /// <param name="Me">What I finished, as written.</param>
     /// <param name="Partner">What they finished, as written.</param>
     /// <param name="Example">An example.</param>
-    internal sealed record Row(string[] Phrase, string Me, string Partner, string Example);
+    internal sealed record Row(string[] Phrase, string Me, string Partner, string Example)
+    {
+        /// <summary>What it says without counting; null when it counts.</summary>
+        public TapHintKind? Hint => Hints.TryGetValue(Me == "-" ? Partner : Me, out var kind) ? kind : null;
+    }
+
+    private static readonly Dictionary<string, TapHintKind> Hints = new()
+    {
+        ["1+"] = TapHintKind.Least,
+        ["?"] = TapHintKind.Won,
+        ["+"] = TapHintKind.More,
+    };
 
     /// <summary>The rows.</summary>
     public static IReadOnlyList<Row> All { get; } =
@@ -49,6 +61,10 @@ internal static class TapPhrases
         int? number = null;
         foreach (var slot in row.Phrase)
         {
+            if (slot == "^" ? i > 0 && !words[i].AfterStop : slot == "$" && i < words.Count && !words[i].AfterPause)
+                return null;
+            if (slot is "^" or "$")
+                continue;
             if (i >= words.Count || (i > first && words[i].AfterStop))
                 return null;
             if (slot is "#" or "#times")
@@ -131,8 +147,7 @@ internal static class TapPhrases
     private static int? Result(string written, int? number) =>
         written switch
         {
-            "-" => null,
             "#" => number,
-            _ => int.Parse(written, System.Globalization.CultureInfo.InvariantCulture),
+            _ => int.TryParse(written, NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said : null,
         };
 }

@@ -1,6 +1,7 @@
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Taps;
 
@@ -33,6 +34,27 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
             told = Together(told, said.Told);
         }
         return told;
+    }
+
+    /// <summary>What the words of a roll say of its taps without counting them: "lost", "W:", "had me tapping".</summary>
+    /// <param name="roll">The telling.</param>
+    /// <param name="partnerName">The partner's nickname.</param>
+    /// <param name="book">The names of moves.</param>
+    public static IReadOnlyList<TapHint> HintsIn(string roll, string? partnerName, Phrasebook book) =>
+        [.. new TapTally(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet(), book).Hints()];
+
+    private IEnumerable<TapHint> Hints()
+    {
+        for (var i = 0; i < words.Count; i++)
+            foreach (var row in TapPhrases.All)
+                if (row.Hint is { } kind && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && !IsReported(i))
+                    yield return new TapHint(
+                        row.Partner == "-" ? Who.Me
+                            : row.Me == "-" ? Who.Partner
+                            : null,
+                        kind,
+                        SpanOf(i, said.Count)
+                    );
     }
 
     // "He told me that she had tapped him three times": of somebody else.
@@ -70,7 +92,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     {
         (ToldTaps Told, int Count)? longest = null;
         foreach (var row in TapPhrases.All)
-            if (TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && said.Count > (longest?.Count ?? 0))
+            if (row.Hint is null && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && said.Count > (longest?.Count ?? 0))
                 longest = (Summed(said.Me, said.Partner, SpanOf(i, said.Count)), said.Count);
         return longest;
     }
