@@ -131,6 +131,20 @@ test('weak spots stand in two lists, and what was seen seldom is worth finding o
 test.describe('on a phone with its keyboard open', () => {
   test.use({ viewport: { width: 390, height: 480 }, hasTouch: true, isMobile: true });
 
+  test('of several rolls none is out of sight with its finishes', async ({ page }) => {
+    await page.goto(`${app.url}/#/log`);
+    await telling(page).fill(
+      'Rolled with Alder. I passed and he tapped to the armbar.\nThen Juniper. She choked me.\nThen Rowanne. I armbarred her.',
+    );
+    const all = page.getByRole('group', { name: 'Finishes of all rolls, yours and theirs' });
+    await expect(all.getByRole('button')).toHaveText([/Alder\s*1–0/, /Juniper\s*0–1/, /Rowanne\s*1–0/]);
+    await expect(page.getByRole('button', { name: 'Save the 3 rolls' })).toBeInViewport({ ratio: 1 });
+    await expect(finishes(page, 'Alder')).not.toBeInViewport();
+    await all.getByRole('button', { name: /Alder/ }).tap();
+    await expect(finishes(page, 'Alder').getByRole('button', { name: /Not my finish/ })).toBeInViewport();
+    await telling(page).fill('');
+  });
+
   test('Save, the finishes and the first question are in sight', async ({ page }) => {
     await page.goto(`${app.url}/#/log`);
     await telling(page).fill('Kimura from side control, tapped.');
