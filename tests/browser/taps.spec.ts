@@ -103,6 +103,23 @@ test('a day that is not today is said, and one to come is refused in words', asy
   await telling(page).fill('');
 });
 
+test('where the clock of the browser is ahead, the day is refused in words and in sight', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const page = await context.newPage();
+  await page.clock.setSystemTime(new Date(Date.now() + 3 * 86_400_000));
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('He swept me.');
+  await expect(finishes(page)).toBeVisible();
+  await page.getByRole('button', { name: 'Save the roll' }).tap();
+  await expect(page.getByRole('alert')).toHaveText(/^20\d\d-\d\d-\d\d is still to come/);
+  await expect(page.getByLabel('Day', { exact: true })).toBeInViewport();
+  await expect(telling(page)).toHaveValue('He swept me.');
+  await telling(page).fill('');
+  await context.close();
+});
+
 test('a name that nobody has, written as the partner, makes one', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   const partner = page.getByRole('combobox', { name: 'Partner', exact: true });

@@ -38,7 +38,7 @@
   }
 </script>
 
-<details open={wide}>
+<details open={wide || !!faults['session.date']}>
   <summary
     >{day(draft.date)} · {plain(draft.sessionKind)}, {plain(draft.attire)} · with {who} · {draft.kind}, {draft.intensity},
     {draft.minutes ?? '?'} min</summary

@@ -148,7 +148,7 @@
   </p>
 {/if}
 {#if desk.failed || desk.live.failed}<p class="fault" role="alert">
-    {desk.failed || desk.live.failed}
+    {(desk.failed || desk.live.failed).replace(/^session\.date: /, '')}
   </p>{/if}
 <KeepBar {reading} {draft} {save} first={isNarrow ? first : undefined} />
 <div class="more">
