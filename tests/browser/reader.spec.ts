@@ -6,6 +6,23 @@ const app = new App('demo');
 test.beforeAll(() => app.start());
 test.afterAll(() => app.end());
 
+test('gi or no-gi, said at the head of a telling, goes into its head until it is chosen otherwise', async ({
+  page,
+}) => {
+  await page.goto(`${app.url}/#/log`);
+  const attire = page.getByLabel('Attire');
+  const other = (await attire.inputValue()) === 'gi' ? 'no-gi' : 'gi';
+  await page.getByLabel('Tell the roll').fill(`Evening class, ${other}. He swept me.`);
+  await expect(attire).toHaveValue(other);
+  await attire.selectOption(other === 'gi' ? 'no-gi' : 'gi');
+  await page
+    .getByLabel('Tell the roll')
+    .fill(`Evening class, ${other}. He swept me. I escaped to half guard.`);
+  await expect(page.getByRole('button', { name: /escape/ })).toBeVisible();
+  await expect(attire).not.toHaveValue(other);
+  await page.getByLabel('Tell the roll').fill('');
+});
+
 test('what is said of the roll fills its head, and what is struck does not', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await page

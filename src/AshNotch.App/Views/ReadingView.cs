@@ -1,7 +1,9 @@
 using AshNotch.Core.Costs;
 using AshNotch.Core.Reading;
+using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -12,6 +14,7 @@ namespace AshNotch.App.Views;
 /// <param name="Rolls">The rolls, at least one.</param>
 /// <param name="Questions">What is doubtful and not yet put right.</param>
 /// <param name="Starts">Where a roll begins, or might: each is made one or taken for none by a press.</param>
+/// <param name="Attire">In what it says it was trained; null when it does not.</param>
 /// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
 public sealed record ReadingView(
     IReadOnlyList<Mention> Mentions,
@@ -19,6 +22,7 @@ public sealed record ReadingView(
     IReadOnlyList<RollReadView> Rolls,
     IReadOnlyList<QuestionView> Questions,
     IReadOnlyList<RollStart> Starts,
+    Attire? Attire,
     string? Now
 )
 {
@@ -34,6 +38,7 @@ public sealed record ReadingView(
             [.. telling.Rolls.Select((_, r) => Roll(telling, r, ties, values))],
             [.. Open(telling, ties)],
             telling.Starts,
+            ToldAttire.In(telling.Text),
             Whereabouts.Now(ExchangesOf(telling.Rolls[^1]), vocabulary)?.Value
         );
     }

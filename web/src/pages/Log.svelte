@@ -41,6 +41,13 @@
   const isNarrow = window.matchMedia('(max-width: 700px)').matches;
   const hasKeys = window.matchMedia('(hover: hover)').matches;
   const reading = $derived(desk.reading);
+  // What is told of it goes into the head once; who then chooses otherwise means it.
+  let heard: Schemas['Attire'] | null = null;
+  $effect(() => {
+    const told = reading?.attire ?? null;
+    if (told && told !== heard) draft.now.attire = told;
+    heard = told ?? heard;
+  });
   const free = $derived(draft.now.text.trim() === '');
   const draftState = $derived(
     draft.now.text === '' ? (hasKeys ? `${keys.save.show} saves.` : '') : draft.where,
