@@ -23,7 +23,7 @@ public class TapTallyTests
     [MemberData(nameof(Rows))]
     public void Every_phrase_is_heard_in_its_example(string phrase, string me, string partner, string example)
     {
-        var told = TapTally.In(example, "Otter", Trade.With(null));
+        var told = TapTally.Of(example, "Otter", Trade.With(null)).Told();
         Assert.True(told is { IsBare: false }, phrase);
         Assert.Equal(me == "-", told.Me is null);
         Assert.Equal(partner == "-", told.Partner is null);
@@ -37,8 +37,8 @@ public class TapTallyTests
     [MemberData(nameof(Hints))]
     public void A_phrase_that_does_not_count_gives_a_tap_to_its_side(string phrase, string me, string partner, string example)
     {
-        Assert.Null(TapTally.In(example, "Otter", Trade.With(null)));
-        var hint = TapTally.HintsIn(example, "Otter", Trade.With(null))[0];
+        Assert.Null(TapTally.Of(example, "Otter", Trade.With(null)).Told());
+        var hint = TapTally.Of(example, "Otter", Trade.With(null)).Hints().First();
         var taps = ClassReader.Read(example, Trade.With(null), [Otter], stop: TestContext.Current.CancellationToken)[0].Taps;
         if (hint.Kind == TapHintKind.More)
             Assert.True(Math.Max(taps.Me, taps.Partner) == 2, phrase);
@@ -50,11 +50,27 @@ public class TapTallyTests
     [InlineData("I lost the grip and he passed to side control.")]
     [InlineData("He beat me to the underhook and came up on top.")]
     [InlineData("She passed. Lost.")]
+    [InlineData("I beat him to the underhook and went for a kimura.")]
+    [InlineData("He beat me to the grip and then he tried an armbar.")]
     [InlineData("I won the grip fight and swept him.")]
     public void Who_only_lost_something_lost_no_tap(string text) =>
         Assert.Equal(
             new TapCount(0, 0),
             ClassReader.Read(text, Trade.With(null), [Otter], stop: TestContext.Current.CancellationToken)[0].Taps
+        );
+
+    [Fact]
+    public void The_same_of_something_else_is_no_second_tap() =>
+        Assert.Equal(
+            new TapCount(1, 0),
+            ClassReader
+                .Read(
+                    "I armbarred her. Then I got her with the same butterfly sweep.",
+                    Trade.With(null),
+                    [],
+                    stop: TestContext.Current.CancellationToken
+                )[0]
+                .Taps
         );
 
     [Theory]
@@ -83,7 +99,7 @@ public class TapTallyTests
     [InlineData("Lost 2-1 in taps", 1, 2)]
     public void A_pair_of_numbers_is_a_score_of_the_one_who_is_ahead(string text, int me, int partner)
     {
-        var told = TapTally.In(text, null, Trade.With(null));
+        var told = TapTally.Of(text, null, Trade.With(null)).Told();
         Assert.Equal((me, partner), (told?.Me, told?.Partner));
     }
 
@@ -94,7 +110,7 @@ public class TapTallyTests
     [InlineData("he got 3-4 grips in")]
     [InlineData("I was in fifty fifty for two or three minutes")]
     [InlineData("He told me that she tapped him twice.")]
-    public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.In(text, null, Trade.With(null)));
+    public void What_is_no_score_of_taps_is_none(string text) => Assert.Null(TapTally.Of(text, null, Trade.With(null)).Told());
 
     [Theory]
     [InlineData("Arm triangle, then ezekiel from mount. He tapped me twice.", 0, 2)]

@@ -13,7 +13,7 @@ test('a spot says how sure it is, against whom, and an equal changes the ranking
   await page.getByRole('button', { name: /Your guard recovery from their side control/ }).click();
   await expect(page.getByText(/A try, stopped or not, moves the roll by/)).toBeVisible();
   const answered = page.waitForResponse(/weak-spots\?.*against=even/);
-  await page.locator('.filters').getByText('An equal').click();
+  await page.getByRole('radiogroup', { name: 'Against whom' }).getByText('An equal').click();
   expect(((await (await answered).json()) as { against: string }).against).toBe('even');
   await page.getByLabel('Weeks').selectOption('4');
   await expect(page.getByText(/^From \d+ rolls/)).toBeVisible();

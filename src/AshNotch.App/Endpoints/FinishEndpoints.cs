@@ -1,6 +1,4 @@
 using AshNotch.Core.Finishes;
-using AshNotch.Core.Rolls;
-using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Endpoints;
@@ -17,12 +15,7 @@ internal static class FinishEndpoints
     private static FinishSheet Sheet(string? attire, string? first, string? last, string? partner, LogCache cache)
     {
         var check = new Checker();
-        var window = new LogWindow(
-            check.Term<Attire>(attire, "attire"),
-            check.Day(first, "", "first"),
-            check.Day(last, "", "last"),
-            string.IsNullOrEmpty(partner) ? null : partner
-        );
+        var window = check.Window(attire, first, last, partner);
         check.ThrowIfFaulty();
         return FinishSheet.Of(window.Of(cache.Log), cache.Vocabulary);
     }

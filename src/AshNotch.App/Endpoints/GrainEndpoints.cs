@@ -2,7 +2,6 @@ using AshNotch.App.Views;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Grain;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
@@ -37,12 +36,7 @@ internal static class GrainEndpoints
     {
         var check = new Checker();
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
-        var window = new LogWindow(
-            check.Term<Attire>(attire, "attire"),
-            check.Day(first, "", "first"),
-            check.Day(last, "", "last"),
-            string.IsNullOrEmpty(partner) ? null : partner
-        );
+        var window = check.Window(attire, first, last, partner);
         check.ThrowIfFaulty();
         return GrainMap.Of(cache.Experience(window), SettingsEndpoints.GoalOf(store), whom, []);
     }

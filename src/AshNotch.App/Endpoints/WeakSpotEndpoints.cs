@@ -97,7 +97,7 @@ internal static class WeakSpotEndpoints
         var set = SettingsEndpoints.GoalOf(store);
         var goal = set with { Aim = check.Term<Aim>(aim, "aim") ?? set.Aim };
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
-        var window = new LogWindow(check.Term<Attire>(attire, "attire"), check.Day(first, "", "first"), check.Day(last, "", "last"));
+        var window = check.Window(attire, first, last);
         check.ThrowIfFaulty();
         return (window, goal, whom);
     }

@@ -40,7 +40,7 @@ public static class ClassReader
         var first = aside.Partner;
         var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners, aside.Cuts);
         var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
-        var scored = begins.Count > 2 || begins.Count(c => TapTally.In(cut.TextOf(c), null, book) is { IsBare: true }) > 1;
+        var scored = begins.Count > 2 || begins.Count(c => TapTally.Of(cut.TextOf(c), null, book).Told() is { IsBare: true }) > 1;
         if (begins.Count == 0)
             return new ToldRolls([new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))], cut.Starts());
         var rolls = new List<ToldRoll>();
@@ -62,8 +62,9 @@ public static class ClassReader
         RollRead Read(string roll, string? name)
         {
             var budget = new TapBudget(book.Vocabulary);
-            var read = budget.Hinted(RollReader.Read(roll, book, name, stop), TapTally.HintsIn(SaidAt.Of(roll).Text, name, book));
-            var summed = TapTally.In(SaidAt.Of(roll).Text, name, book);
+            var tally = TapTally.Of(SaidAt.Of(roll).Text, name, book);
+            var read = budget.Hinted(RollReader.Read(roll, book, name, stop), tally.Hints());
+            var summed = tally.Told();
             if (summed is not { IsBare: true } bare)
                 return budget.Held(read, summed) with { Summed = summed };
             var pair = roll[bare.Words.Start..bare.Words.End];

@@ -35,7 +35,7 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
     /// <summary>
     /// The reading with a tap for whoever the words say finished, where none was read: the likeliest submission is taken for it.
     /// </summary>
-    public RollRead Hinted(RollRead read, IReadOnlyList<TapHint> hints)
+    public RollRead Hinted(RollRead read, IEnumerable<TapHint> hints)
     {
         foreach (var hint in hints)
             read = hint.Kind == TapHintKind.More ? OneMore(read, hint) : AtLeastOne(read, hint, hint.Who ?? Who.Me);
@@ -51,7 +51,7 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         // Lost, and the only tap that was read is mine: it was the other's.
         if (Likeliest(read, who, isWon || Count(read, who.Other()) == 0, isWon ? whole : hint.Words) is { } at)
             return Changed(read, at, n => Tapped(n, who));
-        return isWon ? read : Nameless(read, who, new ToldTaps(null, null, false, hint.Words));
+        return isWon ? read : Nameless(read, who, hint.Words);
     }
 
     private RollRead OneMore(RollRead read, TapHint hint)
@@ -60,14 +60,13 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         if (before is null || hint.Who is { } who && who != before.By)
             return read;
         var here = All(read)
-            .Where(a => vocabulary.Move(a.Notch.Move) is { IsSubmission: true } || a.Notch.Outcome == Outcome.Tap)
             .Where(a => a.Notch.Span is { } s && s.End > hint.Words.Start && s.Start < hint.Words.End + SameBreath)
             .ToList();
-        if (here.Exists(a => a.Notch.Outcome == Outcome.Tap && a.Notch.By == before.By))
+        bool IsFinish(Notch notch) => notch.Outcome == Outcome.Tap || vocabulary.Move(notch.Move) is { IsSubmission: true };
+        // "With the same sweep": no finish.
+        if (here.Exists(a => !IsFinish(a.Notch) || a.Notch.Outcome == Outcome.Tap && a.Notch.By == before.By))
             return read;
-        return here.Count > 0
-            ? Changed(read, here[0].At, n => Tapped(n, before.By))
-            : Nameless(read, before.By, new ToldTaps(null, null, false, hint.Words));
+        return here.Count > 0 ? Changed(read, here[0].At, n => Tapped(n, before.By)) : Nameless(read, before.By, hint.Words);
     }
 
     /// <summary>Whether a reading has as many taps as its words sum up.</summary>
@@ -86,7 +85,7 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         for (var have = Count(read, who); have < wanted; have++)
             read = Likeliest(read, who, othersAreRight, (who == Who.Me ? told.MeAt : told.PartnerAt) ?? default) is { } at
                 ? Changed(read, at, n => Tapped(n, who))
-                : Nameless(read, who, told);
+                : Nameless(read, who, told.Words);
         return read;
     }
 
@@ -200,10 +199,10 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
         [.. exchanges.Take(at), .. instead, .. exchanges.Skip(at + 1)];
 
     // Each stands for words of its own, so that each can be put right.
-    private static RollRead Nameless(RollRead read, Who who, ToldTaps told)
+    private static RollRead Nameless(RollRead read, Who who, Span words)
     {
-        var before = All(read).Count(a => a.Notch is { Move: null, Outcome: Outcome.Tap, Span: { } s } && s.Start == told.Words.Start);
-        var span = new Span(told.Words.Start, Math.Max(told.Words.Start + 1, told.Words.End - before));
+        var before = All(read).Count(a => a.Notch is { Move: null, Outcome: Outcome.Tap, Span: { } s } && s.Start == words.Start);
+        var span = new Span(words.Start, Math.Max(words.Start + 1, words.End - before));
         var tap = new Notch
         {
             By = who,

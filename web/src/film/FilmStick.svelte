@@ -199,14 +199,6 @@
     stroke: var(--color-ink);
     stroke-width: 1.5;
   }
-  .cut.me {
-    fill: var(--color-mine);
-    stroke: var(--color-mine);
-  }
-  .cut.partner {
-    fill: var(--color-theirs);
-    stroke: var(--color-theirs);
-  }
   .cut.open {
     fill: none;
     stroke-width: 2;

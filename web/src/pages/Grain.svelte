@@ -72,7 +72,7 @@
 <CostNav />
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Following the grain" />{/if}
-<div class="filters">
+<div class="narrowing">
   <div class="min-w-48">
     <Combo
       label="Partner"
@@ -139,13 +139,6 @@
 {/if}
 
 <style>
-  .filters {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    align-items: center;
-    margin: 0.5rem 0;
-  }
   .both {
     display: grid;
     grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);

@@ -155,7 +155,7 @@
   </p>
 {/if}
 {#if desk.failed || desk.live.failed}<p class="fault" role="alert">
-    {(desk.failed || desk.live.failed).replace(/^session\.date: /, '')}
+    {desk.faults['session.date']?.[0] ?? (desk.failed || desk.live.failed)}
   </p>{/if}
 <KeepBar {reading} {draft} {save} first={isNarrow ? first : undefined} />
 <div class="more">

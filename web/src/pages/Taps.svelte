@@ -62,7 +62,7 @@
 <CostNav />
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Counting" />{/if}
-<div class="filters">
+<div class="narrowing">
   <Segments label="Counted by" value={way} choices={[...ways]} onchoose={(next) => (way = next as Way)} />
   <WindowFilter bind:attire bind:weeks />
   <div class="min-w-48">
@@ -88,6 +88,7 @@
         {#each counts as count (count.key)}
           <li>
             <button
+              class="choice"
               class:chosen={count === chosen}
               aria-pressed={count === chosen}
               disabled={count.rolls.length === 0}
@@ -115,29 +116,8 @@
 {/if}
 
 <style>
-  .filters {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    align-items: center;
-    margin: 0.5rem 0;
-  }
-  li button {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 0 0.75rem;
-    width: 100%;
-    padding: 0.5rem;
-    text-align: left;
-    cursor: pointer;
-    border-bottom: 1px solid var(--color-grain);
-  }
   li button:disabled {
     cursor: default;
-  }
-  li button.chosen {
-    background: var(--color-raised);
-    box-shadow: inset 4px 0 0 var(--color-ink);
   }
   .name {
     font-weight: 650;

@@ -80,7 +80,7 @@
 <CostNav />
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Following the chain" />{/if}
-<div class="filters">
+<div class="narrowing">
   {#if terms.value}
     <Segments
       label="Against whom"
@@ -189,13 +189,8 @@
   .bar {
     grid-column: 2;
   }
-  .filters {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.5rem 1rem;
-    align-items: center;
+  .narrowing {
     min-height: 46px;
-    margin: 0.5rem 0;
   }
   .doubt {
     border-left: 3px dashed var(--color-edge);

@@ -50,6 +50,7 @@
       {#each weeks.courses as one, index (one.name)}
         <li>
           <button
+            class="choice"
             class:chosen={index === chosen}
             aria-pressed={index === chosen}
             onclick={() => choose(index)}
@@ -122,20 +123,6 @@
 {/if}
 
 <style>
-  .courses button {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 0 0.75rem;
-    width: 100%;
-    padding: 0.5rem;
-    text-align: left;
-    cursor: pointer;
-    border-bottom: 1px solid var(--color-grain);
-  }
-  .courses button.chosen {
-    background: var(--color-raised);
-    box-shadow: inset 4px 0 0 var(--color-ink);
-  }
   .name {
     font-weight: 650;
   }

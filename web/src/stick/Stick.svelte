@@ -199,14 +199,6 @@
   .cut {
     stroke-width: 1.25;
   }
-  .cut.me {
-    fill: var(--color-mine);
-    stroke: var(--color-mine);
-  }
-  .cut.partner {
-    fill: var(--color-theirs);
-    stroke: var(--color-theirs);
-  }
   .cut.open {
     fill: none;
   }

@@ -335,7 +335,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     private bool SitsOut(int first, int after) =>
         Enumerable
             .Range(first, Math.Min(HeadWords + 2, after - first))
-            .Any(i => words[i].Text is "sat" or "rested" or "skipped" && Says("rest", i, after) > 1 || words[i].Text == "rested");
+            .Any(i => words[i].Text is "rested" or "sat" or "skipped" && Says("rest", i, after) >= (words[i].Text == "rested" ? 1 : 2));
 
     // Nothing but words that lead to somebody stands before the name.
     private bool IsLead(int first, Naming one, int others = 0)

@@ -14,12 +14,12 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     private const int MostTaps = 7;
     private const int Near = 4;
 
-    /// <summary>What the telling of a roll sums up; null when it does not.</summary>
+    /// <summary>The tally of a roll.</summary>
     /// <param name="roll">The telling.</param>
-    /// <param name="partnerName">The partner's nickname.</param>
+    /// <param name="partnerName">All that the partner is called.</param>
     /// <param name="book">The names of moves.</param>
-    public static ToldTaps? In(string roll, string? partnerName, Phrasebook book) =>
-        new TapTally(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet(), book).Told();
+    public static TapTally Of(string roll, string? partnerName, Phrasebook book) =>
+        new(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet(), book);
 
     /// <summary>What is summed up, the sides together; null when nothing is.</summary>
     public ToldTaps? Told()
@@ -36,17 +36,12 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
         return told;
     }
 
-    /// <summary>What the words of a roll say of its taps without counting them: "lost", "W:", "had me tapping".</summary>
-    /// <param name="roll">The telling.</param>
-    /// <param name="partnerName">The partner's nickname.</param>
-    /// <param name="book">The names of moves.</param>
-    public static IReadOnlyList<TapHint> HintsIn(string roll, string? partnerName, Phrasebook book) =>
-        [.. new TapTally(Word.Split(roll), Word.Split(partnerName ?? "").Select(w => w.Text).ToHashSet(), book).Hints()];
-
-    private IEnumerable<TapHint> Hints()
+    /// <summary>What the words say of taps without counting them: "lost", "W:", "had me tapping".</summary>
+    public IEnumerable<TapHint> Hints()
     {
         for (var i = 0; i < words.Count; i++)
-            foreach (var row in TapPhrases.All)
+            // "L" is somebody, where one is called so.
+            foreach (var row in TapPhrases.All.Where(r => !IsPartner(i) || r.Phrase[0] == "<them>"))
                 if (row.Hint is { } kind && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && !IsReported(i))
                     yield return new TapHint(
                         row.Partner == "-" ? Who.Me
