@@ -180,6 +180,14 @@ public class ClassTellingTests
     [InlineData("18:05 Oak, he passed\n18:12 Fitz, I swept him", "Oak Fitz")]
     [InlineData("I pulled guard and got choked.\nThat was Oak.\n\nArm drag, back, choke.\nThat was Fitz.", "Oak Fitz")]
     [InlineData(
+        "I pulled guard and got choked. That was Oak.\n\nGrip fought, fell over, laughed. That was Fitz, who is weeks out of surgery.",
+        "Oak Fitz"
+    )]
+    [InlineData(
+        "First was Stretch, arm triangle, I tapped. Oak and Fitz to finish, one after the other: Oak couldn't pass, Fitz armbarred me.",
+        "Tall one Oak Fitz"
+    )]
+    [InlineData(
         "okay so first up was oak and he passed and then i had tall one and i swept him and then oak again and i tapped",
         "Oak Tall one Oak"
     )]
@@ -193,5 +201,28 @@ public class ClassTellingTests
                 ' ',
                 ClassReader.Read(text, Trade.With(null), Partners, stop: TestContext.Current.CancellationToken).Select(r => r.With?.Name)
             )
+        );
+
+    /// <summary>Names that nobody has met, where only the way they stand says that they are names.</summary>
+    [Theory]
+    [InlineData("Solveig\n- he passed\n- subs: none\n\nArturo\n- I swept him", "Solveig Arturo")]
+    [InlineData("Ansel, 5 min: he passed.\nRuth, 5 min: I swept her.", "Ansel Ruth")]
+    [InlineData("1) petra purple - she passed\n2) aksel white - i swept him", "petra aksel")]
+    [InlineData("first one was with cass and she passed and then the second one was ferdie and i swept him", "cass ferdie")]
+    public void A_name_that_nobody_has_met_is_known_by_where_it_stands(string text, string with) =>
+        Assert.Equal(
+            with,
+            string.Join(
+                ' ',
+                ClassReader.Read(text, Trade.With(null), [], stop: TestContext.Current.CancellationToken).Select(r => r.With?.Name)
+            )
+        );
+
+    [Fact]
+    public void Two_rolls_announced_with_one_partner_are_two() =>
+        Assert.Equal(
+            ["oak", "oak", "tall"],
+            Read("I had Oak for the first two. First one he passed. Second one I swept him. Stretch was third, he armbarred me.")
+                .Select(r => r.With?.Known)
         );
 }

@@ -27,9 +27,9 @@ public class TapTallyTests
         Assert.True(told is { IsBare: false }, phrase);
         Assert.Equal(me == "-", told.Me is null);
         Assert.Equal(partner == "-", told.Partner is null);
-        if (me is not ("-" or "#"))
+        if (me is not ("-" or "#" or "##"))
             Assert.Equal(me, told.Me.ToString());
-        if (partner is not ("-" or "#"))
+        if (partner is not ("-" or "#" or "##"))
             Assert.Equal(partner, told.Partner.ToString());
     }
 
@@ -40,10 +40,26 @@ public class TapTallyTests
         Assert.Null(TapTally.Of(example, "Otter", Trade.With(null)).Told());
         var hint = TapTally.Of(example, "Otter", Trade.With(null)).Hints().First();
         var taps = ClassReader.Read(example, Trade.With(null), [Otter], stop: TestContext.Current.CancellationToken)[0].Taps;
-        if (hint.Kind == TapHintKind.More)
-            Assert.True(Math.Max(taps.Me, taps.Partner) == 2, phrase);
+        // Said of whoever acted before, or did so last.
+        if (hint.Kind == TapHintKind.More || me == partner)
+            Assert.True(Math.Max(taps.Me, taps.Partner) == (hint.Kind == TapHintKind.More ? 2 : 1), phrase);
         else
             Assert.True((me == "-" ? taps.Partner : taps.Me) == 1, $"{phrase}: {partner}");
+    }
+
+    /// <summary>A row that opens with a number is a row, not a comment of the file.</summary>
+    [Theory]
+    [InlineData("Three taps for me.", 3, null)]
+    [InlineData("Two taps to him.", null, 2)]
+    [InlineData("We rolled, two taps: a guillotine and an armbar.", 2, null)]
+    [InlineData("I gave up two taps.", null, 2)]
+    [InlineData("Subs: 0 for me, 1 for her.", 0, 1)]
+    [InlineData("Two for her and one for me.", 1, 2)]
+    [InlineData("He kept at my neck and all three times I tapped.", null, 3)]
+    public void A_number_of_taps_is_the_number_that_is_said(string text, int? me, int? partner)
+    {
+        var told = TapTally.Of(text, "Otter", Trade.With(null)).Told();
+        Assert.Equal((me, partner), (told?.Me, told?.Partner));
     }
 
     [Theory]
@@ -83,6 +99,17 @@ public class TapTallyTests
     [InlineData("He caught me in an omoplata and then in a wristlock.", 0, 2)]
     [InlineData("I got swept and then armbarred.", 0, 1)]
     [InlineData("He passed and I was americana'd.", 0, 1)]
+    [InlineData("From side he went to an armbar, tap, and then a baseball bat choke, tap.", 0, 2)]
+    [InlineData("Got my back taken from a bad shot, choked, then choked again.", 0, 2)]
+    [InlineData("She swept me, collar drag to the back and choke.", 0, 1)]
+    [InlineData("He's miles better than me. Darce, tapped. Anaconda, tapped.", 0, 2)]
+    [InlineData("I took the back and choked her out.", 1, 0)]
+    [InlineData("I took the back and choked him. Bell.", 1, 0)]
+    [InlineData("I strangled him with his own lapel, he did not tap, he slept.", 1, 0)]
+    [InlineData("I passed and got a head and arm choke, her first tap to me since summer.", 1, 0)]
+    [InlineData("I tapped her with a kimura off the guillotine fake.", 1, 0)]
+    [InlineData("I was ahead on sweeps and she was ahead on taps, 1 to nil.", 0, 1)]
+    [InlineData("He crushed my ribs and I said tap to the pressure and then he got an arm bar.", 0, 2)]
     public void Submissions_in_one_list_come_out_alike(string text, int me, int partner) =>
         Assert.Equal(
             new TapCount(me, partner),

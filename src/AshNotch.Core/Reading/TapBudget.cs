@@ -38,9 +38,15 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
     public RollRead Hinted(RollRead read, IEnumerable<TapHint> hints)
     {
         foreach (var hint in hints)
-            read = hint.Kind == TapHintKind.More ? OneMore(read, hint) : AtLeastOne(read, hint, hint.Who ?? Who.Me);
+            if (hint.Kind == TapHintKind.More)
+                read = OneMore(read, hint);
+            else if ((hint.Who ?? ActingBefore(read, hint.Words)) is { } who)
+                read = AtLeastOne(read, hint, who);
         return read;
     }
+
+    private static Who? ActingBefore(RollRead read, Span words) =>
+        All(read).LastOrDefault(a => a.Notch.Span is { } s && s.Start < words.Start).Notch?.By;
 
     private RollRead AtLeastOne(RollRead read, TapHint hint, Who who)
     {

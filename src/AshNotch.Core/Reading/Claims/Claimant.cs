@@ -75,6 +75,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             && mood is Mood.Fact
             && !answers
             && !IsAside(clause)
+            && !IsDescription(clause)
             && (clause.IsFull || clause.Items.Any(i => i.Acts))
         )
             topic = said;
@@ -82,6 +83,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             topic = claims[0] is { IsWhoSaid: true, Whos: [{ } doer] } ? doer.Is : Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
             topic = Who.Me;
+        // "Ragdolled me.": whoever it was.
+        else if (clause is { Subject: null, Object: Party.Me, NewSentence: true } && mood is Mood.Fact)
+            topic = Who.Partner;
         // "She peeled the hand and slid to the mat": she goes on.
         else if (
             clause is { Subject: null, Link: "and" }
@@ -163,6 +167,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     // "I think", "I guess": nobody acts.
     private bool IsAside(Clause clause) =>
         clause is { Subject: Party.Me, IsFull: false } && clause.Items.Any(i => Grammar.Is("aside", words[i.First].Text));
+
+    // "He's miles better than me": what somebody is does nothing.
+    private static bool IsDescription(Clause clause) => clause is { Subject: Party.Partner, Names.Count: 0, Verbs.Count: 0 };
 
     // "Nothing of his worked. Two knee cuts were shut down." "Mine went better: ..."
     private static Who? OwnedBy(Clause clause) =>

@@ -23,6 +23,16 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
     private static bool Uncounted(MoveUse it)
     {
         var (clause, use, move) = (it.Clause, it.Use, it.Move);
+        if (Grammar.IsAheadOn(it.Words, use.Found.First))
+            return true;
+        // "A kimura off the guillotine fake": what was only shown.
+        if (
+            use.Lead is "off" or "from" or "after" or "with"
+            && use.Found.After < it.Words.Count
+            && !it.Words[use.Found.After].AfterPause
+            && Grammar.Is("feint", it.Words[use.Found.After].Text)
+        )
+            return true;
         if (move.Word is MoveWord.Manner or MoveWord.Reply)
             return true;
         // "Defended by stacking": that is what stopped the other one.
@@ -142,7 +152,10 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
     {
         var sub = it.Move.IsSubmission;
         // "Tapped to pressure": the name says so itself.
-        var named = it.Words[it.Use.Found.First].Text.StartsWith("tapped", StringComparison.Ordinal);
+        var named =
+            it.Words[it.Use.Found.First].Text.StartsWith("tap", StringComparison.Ordinal)
+            // "Choked her out".
+            || it.Use is { IsVerb: true, Not: false, Unable: false } && it.Words[it.Use.Found.After - 1].Text == "out";
         if (sub && (it.Verb is { } verb && verb.Is(Act.Finishes) || it.Clause.Does(Act.Taps) || named))
             return Is(Outcome.Tap);
         if (it.Verbs.Any(v => v.Is(Act.Threatens) && !v.Is(Act.Gets)))
@@ -200,11 +213,14 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             return new([new(Outcome.Landed, Weights.Of("plain-landed")), new(Outcome.Stopped, Weights.Of("hold-stopped"))], true);
         if (!it.Move.IsSubmission)
             return Either(Outcome.Landed, "plain-landed", "plain-stopped");
+        // "Shoulder pressure tap": the name says that there was one.
+        if (it.Move.Id.Value == "pressure-tap")
+            return Is(Outcome.Tap);
         if (it.Use.IsVerb)
             return Either(
                 Outcome.Tap,
                 "done-tap",
-                it.Clause.Object is null && it.Use.To is null && !it.Use.Passive ? "done-stopped" : "done-to-stopped"
+                it.Clause.Object is null && it.Use is { To: null, Within: null, Passive: false } ? "done-stopped" : "done-to-stopped"
             );
         // "Gave him an armbar", "fed her the arm, armbar": what is made a present of is taken.
         if (it.Verb is { } gave && gave.Is(Act.Allows) && !gave.Is(Act.Gets) && Grammar.Is("presenting", it.Said))

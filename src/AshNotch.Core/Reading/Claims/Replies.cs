@@ -159,6 +159,8 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var first = words[verb.Item.First].Text;
         var next = verb.Item.After < words.Count ? words[verb.Item.After].Text : "";
         var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && subject is null;
+        if (Grammar.IsAheadOn(words, verb.Item.First))
+            return null;
         if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
             return null;
         // "So three taps", "so one tap": told one by one before.
@@ -197,8 +199,15 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var hurt = MoveUse.Of(clause.Object);
         // "I armbar her tap": not who applied it.
         var applied = subject is not null && clause.Names.Any(n => n is { IsVerb: true, Passive: false, Found.Move.IsSubmission: true });
+        // "Her first tap to me".
+        var owned =
+            first is "tap"
+            && Enumerable
+                .Range(Math.Max(clause.First, verb.Item.First - 2), Math.Min(2, verb.Item.First - clause.First))
+                .Any(i => Grammar.Is("partner-owner", words[i].Text));
         Who? tapped =
-            hurt is not null ? hurt
+            owned && hurt == Who.Me ? Who.Partner
+            : hurt is not null ? hurt
             : applied ? subject!.Value.Other()
             : verb.Passive || subject is not null ? subject
             : null;

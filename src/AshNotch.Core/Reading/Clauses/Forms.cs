@@ -63,6 +63,15 @@ internal sealed class Forms(IReadOnlyList<Word> words)
             );
     }
 
+    /// <summary>"Chokes me", "choked her out": told with whom it was done to.</summary>
+    public bool IsDoneTo(Found name) =>
+        IsDoneNow(name)
+        || IsDone(words[name.First].Text)
+            && (
+                Enumerable.Range(name.First + 1, name.Count - 1).Any(i => Grammar.Is("object", words[i].Text))
+                || name.After < words.Count && !words[name.After].AfterPause && Grammar.Is("object", words[name.After].Text)
+            );
+
     /// <summary>"into mount", "to side control", "with the underhook" belong to what was said before them.</summary>
     public static bool IsPhrase(string lead) => Grammar.Is("phrase", lead);
 

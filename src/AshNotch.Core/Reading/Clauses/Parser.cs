@@ -467,6 +467,8 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             && items[at].After - items[at].First == 1
             && Grammar.Is("done-bare", items[at].Text);
         return joins
+            // "Gets the back and chokes me".
+            || at > 0 && items[at - 1].Text == "and" && forms.IsDoneTo(items[at].Name!)
             || last is null && now.Names.Count == 0 && forms.IsDoneNow(items[at].Name!)
             || subjectJust && now.Verbs.Count == 0 && now.Names.Count == 0
             || toJust && last is not null

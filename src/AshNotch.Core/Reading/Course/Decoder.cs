@@ -142,8 +142,18 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         state = Ledger.ToldInItsPlace(SumDone(state));
         return state
             .Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : null)
-            .Plus((state.Last is { Claim.IsGot: true } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null));
+            .Plus((state.Last is { Claim.IsGot: true } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null) + LeftOff(state));
     }
+
+    // "Collar drag to the back and choke": nobody ends there with a hold that came to nothing.
+    private static double LeftOff(State state) =>
+        state.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true, Claim: { IsTried: false } } last
+        && (last.Claim.IsListed || last.Claim.IsBare)
+        && state.Events.Count - 2 >= state.First
+        && state.Events[^2] is { Outcome: Outcome.Landed } led
+        && led.By == last.By
+            ? Weights.Of("left-off")
+            : 0;
 
     // What was still on when the bell went was close, and no tap that nobody spoke of.
     private static State AtTheBell(State state)

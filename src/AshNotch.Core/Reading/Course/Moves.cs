@@ -149,6 +149,9 @@ internal static class Moves
             // "Same collar drag again": by whom it was before.
             if (claim.IsAgain && !claim.IsWhoSaid && open.HasLately(e => e.Move == move && e.By != by))
                 cost += Weights.Of("again-by-other");
+            // "An armbar, tap, and then a triangle, tap": one list, one doer.
+            if (claim is { IsListed: true, IsWhoSaid: false } && open.Events is [.., { Move.IsSubmission: true } listed] && listed.By != by)
+                cost += Weights.Of("listed-other");
             // "I stacked him and passed" is one pass.
             if (move is { Kind: MoveKind.Pass, Word: MoveWord.General } && claim.IsJoined && claim.Span.Start - state.Stacked < JustNow)
                 cost -= Weights.Of("plain-landed") - 1;
@@ -185,11 +188,13 @@ internal static class Moves
     }
 
     // "He caught me with a toe hold and then one more": what held for the first holds for the next.
+    // "I got a straight ankle, he got a straight ankle": so does the same in turn.
     private static bool IsListed(Claim claim, Event before, Who by) =>
-        claim.IsListed
-        && before is { Move.IsSubmission: true }
-        && before.By == by
-        && (before.IsTapSaid || before.Claim.IsListed || before.Claim.Outcomes.MinBy(o => o.Cost).Is == Outcome.Tap);
+        claim.IsGot && before.Claim.IsGot && before.Move == claim.Move && before.By != by && before.Outcome == Outcome.Tap
+        || (claim.IsListed || claim.IsAgain && before.Move == claim.Move)
+            && before is { Move.IsSubmission: true }
+            && before.By == by
+            && (before.IsTapSaid || before.Claim.IsListed || before.Claim.Outcomes.MinBy(o => o.Cost).Is == Outcome.Tap);
 
     private static IEnumerable<State> Made(Decoder decoder, State open, Claim claim, Who by, May<Place?> from, double cost)
     {

@@ -133,8 +133,12 @@ internal sealed partial class Layout
 
     private static bool IsColon(int at, int end, IReadOnlyList<Word> words) => at < end && words[at].Before.StartsWith(':');
 
+    // "Oak:", "Oak again - ...".
     private static bool IsHead(int after, int end, IReadOnlyList<Word> words) =>
-        after == end || words[after].Before.AsSpan().ContainsAny(Closing) || words[after].Before is " - " or " – " or " — ";
+        after == end
+        || words[after] is { Text: "again" or "next" or "first" or "last", AfterPause: false } && IsHead(after + 1, end, words)
+        || words[after].Before.AsSpan().ContainsAny(Closing)
+        || words[after].Before is " - " or " – " or " — ";
 
     private static int Hour(IReadOnlyList<Word> words, int first) =>
         int.TryParse(words[first].Text, out var hour) ? (hour > 99 ? hour / 100 : hour) : 0;

@@ -13,6 +13,7 @@ internal sealed class Persons
 {
     private const int LongestDescription = 4;
     private const int ShortestName = 3;
+    private const int LongestHead = 4;
     private static readonly HashSet<string> Nobody = [];
     private static readonly SearchValues<char> Closing = SearchValues.Create(":→>=(|");
     private static readonly SearchValues<char> Opening = SearchValues.Create("→>:•*#\"“'‘(");
@@ -162,6 +163,7 @@ internal sealed class Persons
             || IsOwner(i)
             || AppearsWithin(i)
             || IsAlone(i)
+            || HeadsLine(i)
             || Phrases.Has("after-name", At(i + 1));
     }
 
@@ -180,6 +182,9 @@ internal sealed class Persons
             return true;
         if (At(i - 1) is "had" or "got" && At(i - 2) == "i" && Enumerable.Range(i - 5, 4).Any(IsRoundWord))
             return true;
+        // "The first one was with karl", "the second one was karl".
+        if (At(i - 1) is "was" or "with" && Enumerable.Range(i - 4, 3).Any(k => At(k) == "one" && Phrases.IsOrdinal(At(k - 1))))
+            return true;
         if (At(i - 1) is "with" or "w" or "vs" or "versus" or "against" && !words[i].AfterPause)
             return Enumerable
                     .Range(Math.Max(0, i - 6), Math.Min(i, 6))
@@ -190,11 +195,33 @@ internal sealed class Persons
                     )
                 || new Stature(words).From(i + 1, i) is { Belt: not null } or { Size: not null }
                 || At(i - 2) is "last" or "ended" or "finished" or "started";
-        return EndsHead(i) && (StartsLine(i) || i > 0 && StartsLine(i - 1) && words[i - 1].Text.Any(char.IsAsciiDigit));
+        var isNumbered = i > 0 && StartsLine(i - 1) && words[i - 1].Text.Any(char.IsAsciiDigit);
+        return EndsHead(i) && (StartsLine(i) || isNumbered)
+            // "oak. he passed", line for line.
+            || StartsLine(i)
+                && OpensSentence(i)
+                && Enumerable.Range(0, words.Count).Count(k => StartsLine(k) && OpensSentence(k) && IsStrangeName(k)) > 1
+            // "2. oak purple, ...".
+            || isNumbered && Grammar.Is("belt", At(i + 1));
     }
 
-    // "Bell. Oak. He pulls half."
-    private bool IsAlone(int i) => i + 1 < words.Count && words[i + 1].AfterStop && words[i + 1].Before[0] is '.' or ':';
+    // "Bell. Oak. He pulls half."; a name alone on its line.
+    private bool IsAlone(int i) =>
+        i + 1 < words.Count
+        && words[i + 1].AfterStop
+        && (words[i + 1].Before[0] is '.' or ':' || words[i + 1].Before[0] is '\n' or '\r' && StartsLine(i));
+
+    private bool OpensSentence(int i) => i + 1 < words.Count && words[i + 1].Before == ". ";
+
+    // "Karl, 5 min: ...".
+    private bool HeadsLine(int i) =>
+        StartsLine(i)
+        && i + 1 < words.Count
+        && words[i + 1].Before.StartsWith(',')
+        && Enumerable
+            .Range(i + 2, Math.Max(0, Math.Min(LongestHead, words.Count - i - 2)))
+            .TakeWhile(k => !words[k].AfterStop)
+            .Any(k => words[k].Before.StartsWith(':'));
 
     private bool IsRoundWord(int i) =>
         Phrases.IsOrdinal(At(i)) || At(i) is "round" or "roll" || Phrases.Has("number", At(i)) && At(i - 1) is "round" or "roll";

@@ -136,14 +136,18 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
 
     // The name comes last on its line, and the line is told by then; or a sentence says nothing but that it was so.
     private bool Closes(Naming one, int after) =>
-        one.After >= after - 1 && IsSentenceOf(one)
+        (one.After >= after - 1 || IsSaidMoreOf(one)) && IsSentenceOf(one)
         || one.After >= after - 1
             && (lineOf[one.First] < one.First - HeadWords || words[lineOf[one.First]].Before.Count(c => c == '\n') == 1)
             && (after == words.Count || words[after].Before.Contains('\n', StringComparison.Ordinal));
 
+    // "Oak, who has been away".
+    private bool IsSaidMoreOf(Naming one) =>
+        one.After < words.Count && words[one.After] is { AfterPause: true, AfterStop: false, Text: "who" or "whos" or "whom" or "whose" };
+
     // "That was Oak."
     private bool IsSentenceOf(Naming one) =>
-        (one.After >= words.Count || words[one.After].AfterStop)
+        (one.After >= words.Count || words[one.After].AfterStop || IsSaidMoreOf(one))
         && one.First > 1
         && words[one.First - 1].Text is "was" or "thats"
         && (words[one.First - 1].AfterStop || words[one.First - 2] is { AfterStop: true, Text: "that" or "this" });
@@ -195,7 +199,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
             (isLabelled || isRound && SitsOut(first, after))
             && Enumerable
                 .Range(first, Math.Min(isLabelled ? HeadWords : HeadWords + 2, after - first))
-                .Any(i => Says("rest", i, after) > 0 && !(Says("rest", i, after) == 1 && words[i].Text is "nothing" or "off"));
+                .Any(i =>
+                    Says("rest", i, after) > 0
+                    && !(Says("rest", i, after) == 1 && (words[i].Text == "nothing" || words[i].Text == "off" && i + 1 < after))
+                );
         var parts = Parts(first, after, isLabelled);
         // "A visitor called Oak" has a name.
         var isDescribed =
@@ -241,7 +248,8 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
                 + Signs.Of("stay-aside", isAside)
                 + Signs.Of("stay-rest", isRest)
                 + Signs.Of("stay-line", isLine && !isLabelled)
-                + Signs.Of("stay-paragraph", isParagraph),
+                + Signs.Of("stay-paragraph", isParagraph)
+                + Signs.Of("stay-heads", word.AfterStop && parts.Count > 0 && after < words.Count && words[after].Before.Contains(':')),
             Aside =
                 Signs.Of("aside-quiet", !isAside && !isRest && !isDeclined)
                 + Signs.Of("aside-cue", isAside || isRest || isDeclined)

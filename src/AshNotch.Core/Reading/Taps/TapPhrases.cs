@@ -58,7 +58,7 @@ internal static class TapPhrases
     )
     {
         var i = first;
-        int? number = null;
+        var numbers = new List<int>();
         foreach (var slot in row.Phrase)
         {
             if (slot == "^" ? i > 0 && !words[i].AfterStop : slot == "$" && i < words.Count && !words[i].AfterPause)
@@ -67,11 +67,11 @@ internal static class TapPhrases
                 continue;
             if (i >= words.Count || (i > first && words[i].AfterStop))
                 return null;
-            if (slot is "#" or "#times")
+            if (slot is "<n>" or "<n-times>")
             {
-                if ((slot == "#" ? NumberAt(words, i) : TimesAt(words, i)) is not { } said)
+                if ((slot == "<n>" ? NumberAt(words, i) : TimesAt(words, i)) is not { } said)
                     return null;
-                number = said.Value;
+                numbers.Add(said.Value);
                 i += said.Count;
                 continue;
             }
@@ -79,7 +79,7 @@ internal static class TapPhrases
             {
                 if (SubmissionsAt(words, i, submission) is not { } said)
                     return null;
-                number = said.Value;
+                numbers.Add(said.Value);
                 i += said.Count;
                 continue;
             }
@@ -90,7 +90,7 @@ internal static class TapPhrases
                 return null;
             i++;
         }
-        return (Result(row.Me, number), Result(row.Partner, number), i - first);
+        return (Result(row.Me, numbers), Result(row.Partner, numbers), i - first);
     }
 
     /// <summary>A number of taps at a word.</summary>
@@ -144,10 +144,11 @@ internal static class TapPhrases
             : null;
     }
 
-    private static int? Result(string written, int? number) =>
+    private static int? Result(string written, List<int> numbers) =>
         written switch
         {
-            "#" => number,
+            "#" => numbers[0],
+            "##" => numbers[1],
             _ => int.TryParse(written, NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said : null,
         };
 }
