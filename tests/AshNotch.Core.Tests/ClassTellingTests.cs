@@ -171,6 +171,19 @@ public class ClassTellingTests
         }
     }
 
+    [Theory]
+    [InlineData("", 0, "tall", "tall tall")]
+    [InlineData("Next was Stretch. I", 0, "oak", "oak oak")]
+    [InlineData("Next was Stretch. I", 0, "", "oak ")]
+    [InlineData("words that are gone", 0, "tall", "oak tall")]
+    public void Whom_one_roll_was_with_is_said_by_hand_and_the_others_keep_theirs(string words, int time, string partner, string with)
+    {
+        var aside = TellingAside.Nothing with { With = [new WithByHand(words, time, partner)] };
+        var telling = Telling.Read(TwoRolls, Trade.With(null), Partners, aside, TestContext.Current.CancellationToken);
+        Assert.Equal(with, string.Join(' ', telling.Rolls.Select((_, r) => telling.PartnerOf(telling.WithOf(r)!)?.Id)));
+        Assert.DoesNotContain(telling.Rolls.Select((_, r) => telling.WithOf(r)!), telling.IsNew);
+    }
+
     /// <summary>Manners of going from one roll to the next, each of one class.</summary>
     [Theory]
     [InlineData("1. Oak - he passed. 0-1\n2. sat out\n3. Fitz - rnc. 1-0", "Oak Fitz")]

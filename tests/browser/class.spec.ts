@@ -42,6 +42,28 @@ test('whom a name means can be said otherwise, and then nobody new is made', asy
   await expect(page.getByRole('heading', { name: 'With Alder' })).toBeVisible();
 });
 
+test('one roll was with somebody else than its words say, the others stay', async ({ page }) => {
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill(
+    'Rolled with Alder. He passed.\nThen with a big white belt. I swept him.\nThen with Alder. He armbarred me.',
+  );
+  const roll = (number: number) => page.getByRole('region', { name: `Roll ${number}` });
+  await expect(roll(2).getByRole('heading')).toHaveText('Roll 2, with someone, white belt');
+  await choose(page, 'Who was roll 2 with?', 'Maple');
+  await expect(roll(2).getByRole('heading')).toHaveText('Roll 2, with Maple, white belt');
+  await choose(roll(3), 'Who is Alder?', 'Birch');
+  await expect(roll(3).getByRole('heading')).toHaveText('Roll 3, with Birch');
+  await expect(roll(1).getByRole('heading')).toHaveText('Roll 1, with Alder');
+  // What was said outlives writing on, and goes into the log.
+  await telling(page).press('End');
+  await page.keyboard.type(' I swept him back.');
+  await expect(roll(3).getByRole('heading')).toHaveText('Roll 3, with Birch');
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('3 rolls saved.')).toBeVisible();
+  await page.goto(`${app.url}/#/rack`);
+  await expect(page.getByRole('link', { name: /Birch/ }).first()).toBeVisible();
+});
+
 test('day, mission and checks are carried over, ticked for each roll, and kept', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await page.getByText('Day and mission').click();

@@ -37,12 +37,17 @@ public sealed record ToRead(
         var corrections = RollReading.Each(Corrections, "corrections", check, Read);
         var log = cache.Named;
         var named = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase);
-        foreach (var (name, partner) in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
-            named[name] = partner;
+        var with = new List<WithByHand>();
+        foreach (var said in RollReading.Each(Partners, "partners", check, (p, c, at) => Read(p, log, c, at)))
+            if (said.Words is { } words)
+                with.Add(new WithByHand(words, said.Occurrence, said.Partner ?? ""));
+            else
+                named[said.Name ?? ""] = said.Partner ?? "";
         var struck = RollReading.Each(Struck, "struck", check, (words, c, at) => c.Text(words, at) ?? "");
         var aside = new TellingAside(Partner, corrections, named)
         {
             Struck = struck,
+            With = with,
             Added = RollReading.Each(Finished, "finished", check, Read),
             Cuts = RollReading.Each(Cuts, "cuts", check, (c, k, at) => new CutByHand(k.Text(c.Words, at) ?? "", c.Occurrence, c.Begins)),
             Taps = RollReading.Each(Taps, "taps", check, (words, c, at) => c.Text(words, at) ?? ""),
@@ -75,11 +80,16 @@ public sealed record ToRead(
         );
     }
 
-    private static (string Name, string Partner) Read(NamedPartner written, Log log, Checker check, string at)
+    private static NamedPartner Read(NamedPartner written, Log log, Checker check, string at)
     {
         var partner = check.Name(written.Partner, $"{at}.partner") ?? "";
         if (partner.Length > 0 && log.Partner(partner) is null)
             check.Fault($"{at}.partner", "is not among the partners; choose another.");
-        return (check.Name(written.Name, $"{at}.name") ?? "", partner);
+        return written with
+        {
+            Name = check.Name(written.Name, $"{at}.name"),
+            Partner = partner,
+            Words = written.Words is { Length: > 0 } words ? check.Text(words, $"{at}.words") : written.Words,
+        };
     }
 }

@@ -13,6 +13,7 @@ public sealed class Telling
 {
     private readonly IReadOnlyList<Partner> partners;
     private readonly IReadOnlyDictionary<string, string> named;
+    private readonly IReadOnlyList<WithByHand> byHand;
     private readonly string? chosen;
     private readonly IReadOnlyList<string> struck;
 
@@ -26,6 +27,7 @@ public sealed class Telling
         (Rolls, AddedAt) = Adding.To(Reading.Corrections.Apply(AsRead, text, aside.Corrections, vocabulary), text, aside.Added, vocabulary);
         this.partners = partners;
         named = aside.Named;
+        byHand = aside.With;
         chosen = aside.Partner;
         struck = aside.Struck;
     }
@@ -69,10 +71,22 @@ public sealed class Telling
     ) => new(text, ClassReader.Whole(text, book, partners, aside, stop), aside, partners, book.Vocabulary);
 
     /// <summary>
-    /// Whom a roll was with by its own words. A mere description does not stand against the partner who was chosen for the first.
+    /// Whom a roll was with: as the user says, or by its own words. A mere description does not stand against the partner who was chosen
+    /// for the first.
     /// </summary>
-    public ToldPartner? WithOf(int roll) =>
-        AsRead[roll].With is { } with && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
+    public ToldPartner? WithOf(int roll)
+    {
+        var with = AsRead[roll].With;
+        if (ByHand(roll) is { } said)
+            return new ToldPartner(null, said.Partner, with?.Belt, with?.Size, with?.Words ?? default);
+        return with is not null && (with.Name is not null || roll > 0 || Chosen is null) ? with : null;
+    }
+
+    private WithByHand? ByHand(int roll)
+    {
+        var start = Starts.FirstOrDefault(s => s.Begins && s.Offset == AsRead[roll].Start);
+        return byHand.FirstOrDefault(w => roll == 0 ? w.Words.Length == 0 : start?.Words == w.Words && start.Occurrence == w.Occurrence);
+    }
 
     /// <summary>What a roll's words say of it as a whole, without what was struck.</summary>
     public IReadOnlyList<ToldFact> FactsOf(int roll) =>

@@ -23,6 +23,9 @@ public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Cor
     /// <summary>Where the user says that a roll begins, or that none does.</summary>
     public IReadOnlyList<CutByHand> Cuts { get; init; } = [];
 
+    /// <summary>Whom the user says that a roll was with, whatever its words say.</summary>
+    public IReadOnlyList<WithByHand> With { get; init; } = [];
+
     /// <summary>Nothing was said beside it.</summary>
     public static TellingAside Nothing { get; } = new(null, [], new Dictionary<string, string>());
 }

@@ -17,6 +17,7 @@
     onopen,
     onundoall,
     onmean,
+    onwith,
     onstrike,
     oncut,
     onsay,
@@ -31,7 +32,10 @@
     sticks: boolean;
     onopen: (read: Schemas['NotchReadView'], beside: Element) => void;
     onundoall: () => void;
+    /** Whom a name means, wherever it stands. */
     onmean: (name: string, partner: string) => void;
+    /** Whom one roll was with, by where it begins; null takes back what was said of it. */
+    onwith: (words: string, occurrence: number, partner: string | null) => void;
     /** The words say nothing of the roll as a whole. */
     onstrike: (words: string) => void;
     /** A roll begins at a sentence, or none does. */
@@ -54,6 +58,14 @@
   const missed = $derived(reading.unread.filter((u) => u.looksLikeEvent));
   const rest = $derived(reading.unread.filter((u) => !u.looksLikeEvent));
   // Which time the same words stand there.
+  // A name that nobody has is somebody's wherever it stands; else the roll alone was with somebody else.
+  function meet(roll: Schemas['RollReadView'], start: Schemas['RollStart'] | undefined, partner: string) {
+    const { name, new: isNew } = roll.with ?? {};
+    const [words, occurrence] = start ? [start.words, start.occurrence] : ['', 0];
+    const isName = partner === someoneNew || (isNew && partner !== '');
+    onwith(words, occurrence, isName ? null : partner);
+    if (isName && name) onmean(name, partner);
+  }
   const before = (one: Schemas['Unread']) => text.slice(0, one.start).split(one.text).length - 1;
 </script>
 
@@ -67,24 +79,21 @@
     {#if several || told?.name}
       <div class="with">
         <h2>{several ? `Roll ${r + 1}, with` : 'With'} {told?.say ?? 'someone'}</h2>
-        {#if told?.name}
-          {@const name = told.name}
-          <div class="w-56 max-w-full">
-            <Combo
-              label="Who is {name}?"
-              hideLabel
-              value={told.partner ?? (told.new ? someoneNew : '')}
-              choices={[
-                ...(!told.partner || told.new
-                  ? [{ value: someoneNew, label: `${name}, a new partner` }]
-                  : []),
-                ...partnerChoices(partners),
-              ]}
-              none="someone"
-              onchoose={(partner) => onmean(name, partner)}
-            />
-          </div>
-        {/if}
+        <div class="w-56 max-w-full">
+          <Combo
+            label={told?.name ? `Who is ${told.name}?` : `Who was roll ${r + 1} with?`}
+            hideLabel
+            value={told?.partner ?? (told?.new ? someoneNew : '')}
+            choices={[
+              ...(told?.name && (!told.partner || told.new)
+                ? [{ value: someoneNew, label: `${told.name}, a new partner` }]
+                : []),
+              ...partnerChoices(partners),
+            ]}
+            none="someone"
+            onchoose={(partner) => meet(roll, start, partner)}
+          />
+        </div>
       </div>
     {/if}
     {#if roll.facts.length > 0}<ToldFacts facts={roll.facts} {onstrike} />{/if}

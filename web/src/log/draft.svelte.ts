@@ -175,12 +175,22 @@ export class LogDraft {
     );
   }
 
-  /** Says whom a name in the telling means. */
+  /** Says whom a name in the telling means, wherever it stands; "+" for somebody new. */
   mean(name: string, partner: string) {
     this.change(() => {
       this.now.partners = [
-        ...this.now.partners.filter((p) => p.name !== name),
-        ...(partner === '+' ? [] : [{ name, partner }]),
+        ...this.now.partners.filter((p) => p.words != null || p.name !== name),
+        ...(partner === '+' ? [] : [{ name, partner, occurrence: 0 }]),
+      ];
+    });
+  }
+
+  /** Says whom one roll was with, by where it begins; null takes it back. */
+  with(words: string, occurrence: number, partner: string | null) {
+    this.change(() => {
+      this.now.partners = [
+        ...this.now.partners.filter((p) => p.words !== words || p.occurrence !== occurrence),
+        ...(partner === null ? [] : [{ name: null, words, occurrence, partner }]),
       ];
     });
   }

@@ -182,6 +182,7 @@
     onopen={(read, beside) => (editing = { read, beside })}
     onundoall={() => draft.forget()}
     onmean={(name, partner) => draft.mean(name, partner)}
+    onwith={(words, occurrence, partner) => draft.with(words, occurrence, partner)}
     onstrike={(words) => draft.strike(words)}
     oncut={(start, begins) => draft.cut(start, begins)}
     onsay={(unread, occurrence, beside) => (editing = { read: unsaid(unread, occurrence), beside })}
