@@ -187,6 +187,7 @@ public class ClassTellingTests
     /// <summary>Manners of going from one roll to the next, each of one class.</summary>
     [Theory]
     [InlineData("1. Oak - he passed. 0-1\n2. sat out\n3. Fitz - rnc. 1-0", "Oak Fitz")]
+    [InlineData("A) Oak. He passed.\nB) Fitz (blue). I swept him.\nC) Oak wanted more. He passed.", "Oak Fitz Oak")]
     [InlineData("R1: Oak. He passed.\nR2: Fitz. I swept him.", "Oak Fitz")]
     [InlineData("Oak: he passed, americana.\nFitz: I swept him.", "Oak Fitz")]
     [InlineData("passed me, armbar (Oak)\nswept him, mount (Fitz)", "Oak Fitz")]
@@ -206,6 +207,11 @@ public class ClassTellingTests
     )]
     [InlineData("First was Oak, who plays like Stretch but heavier. He passed. Then Fitz. I swept him. Stretch watched.", "Oak Fitz")]
     [InlineData("Drilled the knee cut with Stretch. Rolled with Oak. He passed. Fitz asked me for a round but time was over.", "Oak")]
+    [InlineData(
+        "First was Oak. I swept him. Last was Oak's brother, no clue what he's called. I pulled guard, triangle, he tapped.",
+        "Oak "
+    )]
+    [InlineData("First was Oak. I swept him. Last was Oak's brother Fitz. I pulled guard, triangle, he tapped.", "Oak Fitz")]
     [InlineData("In comes Oak, he passed. In comes Fitz, I swept him. Oak back in, he armbarred me.", "Oak Fitz Oak")]
     public void A_class_is_cut_in_whatever_manner_it_is_told(string text, string with) =>
         Assert.Equal(

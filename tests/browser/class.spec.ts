@@ -64,6 +64,19 @@ test('one roll was with somebody else than its words say, the others stay', asyn
   await expect(page.getByRole('link', { name: /Birch/ }).first()).toBeVisible();
 });
 
+test('a telling that names another day is not kept for today in silence', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('Yesterday, gi. Rolled with Alder. He passed.');
+  const asked = page.getByRole('status').filter({ hasText: 'You wrote of' });
+  await expect(asked).toContainText('this is for today.');
+  await asked.getByRole('button', { name: /^Make it/ }).click();
+  await expect(page.getByText(/This telling is for .*, not for today/)).toBeVisible();
+  await page.getByRole('button', { name: 'Make it today' }).click();
+  await asked.getByRole('button', { name: 'Leave it' }).click();
+  await expect(asked).toBeHidden();
+});
+
 test('day, mission and checks are carried over, ticked for each roll, and kept', async ({ page }) => {
   await page.goto(`${app.url}/#/log`);
   await page.getByText('Day and mission').click();

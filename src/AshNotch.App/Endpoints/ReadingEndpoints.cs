@@ -12,8 +12,12 @@ internal static class ReadingEndpoints
         routes
             .MapPost(
                 "/api/read",
-                (ToRead toRead, LogCache cache, LogStore store, CancellationToken stop) =>
-                    ReadingView.Of(toRead.Read(cache, new Checker(), stop), cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
+                (ToRead toRead, LogCache cache, LogStore store, TimeProvider clock, CancellationToken stop) =>
+                    ReadingView.Of(
+                        toRead.Read(cache, new Checker(), stop),
+                        cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
+                        DateOnly.FromDateTime(clock.GetLocalNow().DateTime)
+                    )
             )
             .WithName("read")
             .ProducesValidationProblem();

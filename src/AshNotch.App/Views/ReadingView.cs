@@ -15,6 +15,7 @@ namespace AshNotch.App.Views;
 /// <param name="Questions">What is doubtful and not yet put right.</param>
 /// <param name="Starts">Where a roll begins, or might: each is made one or taken for none by a press.</param>
 /// <param name="Attire">In what it says it was trained; null when it does not.</param>
+/// <param name="Day">The day that its opening words name; null when they name none.</param>
 /// <param name="Now">The place the last roll stands in after all that was told; null when the next exchange has yet to begin.</param>
 public sealed record ReadingView(
     IReadOnlyList<Mention> Mentions,
@@ -23,11 +24,15 @@ public sealed record ReadingView(
     IReadOnlyList<QuestionView> Questions,
     IReadOnlyList<RollStart> Starts,
     Attire? Attire,
+    DateOnly? Day,
     string? Now
 )
 {
     /// <summary>The view of a telling, each exchange knotted where it turned by what the log taught of its places.</summary>
-    public static ReadingView Of(Telling telling, PlaceValues values)
+    /// <param name="telling">The telling.</param>
+    /// <param name="values">What each place is worth.</param>
+    /// <param name="today">The day on which it is told.</param>
+    public static ReadingView Of(Telling telling, PlaceValues values, DateOnly today)
     {
         var vocabulary = values.Vocabulary;
         var ties = Corrections.Ties(telling.AsRead, telling.Text);
@@ -39,6 +44,7 @@ public sealed record ReadingView(
             [.. Open(telling, ties)],
             telling.Starts,
             ToldAttire.In(telling.Text),
+            ToldDay.In(telling.Text, today),
             Whereabouts.Now(ExchangesOf(telling.Rolls[^1]), vocabulary)?.Value
         );
     }

@@ -6,6 +6,7 @@
     date,
     lastDay,
     told,
+    said = null,
     onchange,
   }: {
     date: string;
@@ -13,16 +14,26 @@
     lastDay: string;
     /** Something is told already. */
     told: boolean;
+    /** The day that the telling's own words name. */
+    said?: string | null;
     onchange: (date: string) => void;
   } = $props();
 
   const now = $derived(today());
+  /** The day named that was waved off. */
+  let kept = $state<string | null>(null);
 </script>
 
 {#if date > now}
   <p class="fault" role="alert">
     {day(date)} is still to come; a roll is told for today or a day before.
     <button class="may" onclick={() => onchange(now)}>Make it today</button>
+  </p>
+{:else if said && said !== date && said !== kept}
+  <p class="day" role="status">
+    You wrote of {day(said)}; this is for {date === now ? 'today' : day(date)}.
+    <button class="may" onclick={() => onchange(said)}>Make it {day(said)}</button>
+    <button class="may" onclick={() => (kept = said)}>Leave it</button>
   </p>
 {:else if date !== now}
   <p class="day" role="status">

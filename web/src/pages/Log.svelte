@@ -107,6 +107,7 @@
   date={draft.now.date}
   lastDay={draft.lastDay}
   told={!free}
+  said={reading?.day ?? null}
   onchange={(date) => (draft.now.date = date)}
 />
 <DayAndMission bind:draft={draft.now} several={desk.several} />

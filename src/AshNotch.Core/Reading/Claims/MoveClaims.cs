@@ -88,7 +88,10 @@ internal static class MoveClaims
             IsWeak = clause.Items.Any(i => i.First == it.Use.Found.First && i.Is(Act.Does)),
             // "That sweep was nice": spoken of once more.
             IsRecap = it.Use.Found.First > clause.First && it.Words[it.Use.Found.First - 1].Text == "that" && clause.Verbs.Count == 0,
-            IsAgain = clause.Items.Any(i => Grammar.Is("again", it.Words[i.First].Text)),
+            IsAgain =
+                clause.Items.Any(i => Grammar.Is("again", it.Words[i.First].Text))
+                // "Footlocked me. Then footlocked me."
+                || clause.Link == "then" && it.Use.IsVerb && it.Move.IsSubmission,
             IsJoined = clause is { NewSentence: false, Subject: null },
             IsListed = it.Move.IsSubmission && !it.Use.IsVerb && IsListed(it),
         };

@@ -10,6 +10,7 @@ internal sealed partial class Layout
     private const int EarliestHour = 5;
     private const int MostLead = 3;
     private const int LongestHead = 7;
+    private const string Alphabet = "abcdefghijkl";
     private static readonly SearchValues<char> Closing = SearchValues.Create(":→>=|");
     private readonly HashSet<int> labelled = [];
     private readonly HashSet<int> bracketed = [];
@@ -31,6 +32,7 @@ internal sealed partial class Layout
             {
                 Label.Round or Label.Heading => true,
                 Label.Name => true,
+                Label.Letter => all.Count > 1 && all.Select(l => words[l.First].Text[0]).SequenceEqual(Alphabet.Take(all.Count)),
                 Label.Number => all.Count > 1 && 2 * all.Count(l => l.Named.Count > 0) >= all.Count,
                 Label.Bullet => bulleted.Count > 1 && 2 * bulleted.Count(l => l.Named.Count > 0) >= bulleted.Count,
                 Label.Clock => all.Count > 1
@@ -55,6 +57,7 @@ internal sealed partial class Layout
     {
         None,
         Number,
+        Letter,
         Round,
         Clock,
         Bullet,
@@ -97,6 +100,8 @@ internal sealed partial class Layout
             return Label.Round;
         if (Numbered().IsMatch(said))
             return Label.Number;
+        if (Lettered().IsMatch(said))
+            return Label.Letter;
         if (Clocked().IsMatch(said))
             return Label.Clock;
         if (head.Contains('#', StringComparison.Ordinal) && line.Named.Count > 0)
@@ -151,6 +156,9 @@ internal sealed partial class Layout
 
     [GeneratedRegex(@"^[\s\-*•–#>]*(?:\d{1,2}\s*[.):\-–]\D|\d(?:st|nd|rd|th)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Numbered();
+
+    [GeneratedRegex(@"^[\s\-*•–#>]*[a-l]\s*[.)]\s", RegexOptions.IgnoreCase)]
+    private static partial Regex Lettered();
 
     [GeneratedRegex(@"^[\s\-*•–#>]*\d{1,2}[:.h]\d{2}\b", RegexOptions.IgnoreCase)]
     private static partial Regex Clocked();

@@ -59,6 +59,7 @@ internal sealed class Persons
         persons.FindKnown();
         persons.FindNew();
         persons.FindAgain();
+        persons.FindKin();
         persons.FindDescribed();
         return [.. persons.at.OfType<Naming>().Distinct(ReferenceEqualityComparer.Instance).Cast<Naming>()];
     }
@@ -83,7 +84,7 @@ internal sealed class Persons
                     best = one;
             if (best is not { } found || found.Parts.Length == 1 && !IsMeant(i))
                 continue;
-            Name(i, found.Parts.Length, PersonOf(found.Partner));
+            Name(i, found.Parts.Length, IsOfKin(i + found.Parts.Length) ? null : PersonOf(found.Partner));
             i += found.Parts.Length - 1;
         }
     }
@@ -130,7 +131,7 @@ internal sealed class Persons
                 count++;
             var last = i + count - 1;
             var name = text[words[i].Start..EndOf(last)];
-            Name(i, count, PersonOf(name));
+            Name(i, count, IsOfKin(i + count) ? null : PersonOf(name));
             i = last;
         }
     }
@@ -238,7 +239,21 @@ internal sealed class Persons
                 && (met.GetValueOrDefault(words[i].Text) ?? met.GetValueOrDefault(Bare(i))) is { } person
                 && (IsStrangeName(i) || IsCapital(i))
             )
-                Name(i, 1, person);
+                Name(i, 1, IsOfKin(i + 1) ? null : person);
+    }
+
+    // "Oak's brother, Kim": one, and the name is Kim.
+    private void FindKin()
+    {
+        for (var i = 1; i < words.Count; i++)
+            if (
+                at[i] is { Person: { } person } name
+                && name.First == i
+                && at[i - 1] is { Person: null } kin
+                && !words[i].AfterStop
+                && Phrases.Has("kin", words[i - 1].Text)
+            )
+                Array.Fill(at, new Naming(kin.First, name.After - kin.First, person), kin.First, name.After - kin.First);
     }
 
     private void FindDescribed()
@@ -274,6 +289,10 @@ internal sealed class Persons
         return null;
     }
 
+    // "Oak's brother".
+    private bool IsOfKin(int after) =>
+        after < words.Count && IsOwner(after - 1) && !words[after].AfterPause && Phrases.Has("kin", words[after].Text);
+
     // "Coach Ren", "old Oak", "Oak himself" are one.
     private void Name(int first, int count, Person? person)
     {
@@ -285,6 +304,8 @@ internal sealed class Persons
             && (!words[first].AfterStop || words[first].Before == ". ")
         )
             (first, count) = (first - 1, count + 1);
+        if (person is null && IsOfKin(first + count))
+            count++;
         while (first + count < words.Count && words[first + count].Text is "himself" or "herself" && !words[first + count].AfterPause)
             count++;
         Array.Fill(at, new Naming(first, count, person), first, count);

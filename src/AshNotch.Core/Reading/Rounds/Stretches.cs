@@ -267,7 +267,10 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         var i = first;
         while (
             i < after
-            && (Phrases.Has("lead", words[i].Text) || layout.IsLabelled(first) && words[i].Text.Any(char.IsAsciiDigit))
+            && (
+                Phrases.Has("lead", words[i].Text)
+                || layout.IsLabelled(first) && (words[i].Text.Any(char.IsAsciiDigit) || i == first && words[i].Text.Length == 1)
+            )
             && Phrases.At("onward", words, i, after, Person) < 2
         )
             i++;
