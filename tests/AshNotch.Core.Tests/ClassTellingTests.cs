@@ -212,6 +212,7 @@ public class ClassTellingTests
         "Oak "
     )]
     [InlineData("First was Oak. I swept him. Last was Oak's brother Fitz. I pulled guard, triangle, he tapped.", "Oak Fitz")]
+    [InlineData("First was Oak. I swept him.\nA guest I'd never seen, huge. He sat on me. Tapped to the pressure.", "Oak ")]
     [InlineData("In comes Oak, he passed. In comes Fitz, I swept him. Oak back in, he armbarred me.", "Oak Fitz Oak")]
     public void A_class_is_cut_in_whatever_manner_it_is_told(string text, string with) =>
         Assert.Equal(

@@ -108,6 +108,7 @@ public class TapTallyTests
     [InlineData("I strangled him with his own lapel, he did not tap, he slept.", 1, 0)]
     [InlineData("I passed and got a head and arm choke, her first tap to me since summer.", 1, 0)]
     [InlineData("I tapped her with a kimura off the guillotine fake.", 1, 0)]
+    [InlineData("A guest, huge. He sat on me. Tapped to the pressure, not ashamed.", 0, 1)]
     [InlineData("I was ahead on sweeps and she was ahead on taps, 1 to nil.", 0, 1)]
     [InlineData("He crushed my ribs and I said tap to the pressure and then he got an arm bar.", 0, 2)]
     public void Submissions_in_one_list_come_out_alike(string text, int me, int partner) =>

@@ -16,11 +16,11 @@ test('rolls saved while nothing answers wait in the browser and go when it does'
   const port = Number(new URL(app.url).port);
   await app.kill();
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('1 roll kept in this browser')).toBeVisible();
+  await expect(page.getByText('1 telling kept in this browser')).toBeVisible();
   await expect(telling(page)).toHaveValue('');
   await telling(page).fill('He swept me. I recovered guard.');
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('2 rolls kept in this browser')).toBeVisible();
+  await expect(page.getByText('2 tellings kept in this browser')).toBeVisible();
   await app.start(port);
   await expect(page.getByText('What waited is saved.')).toBeVisible({ timeout: 40_000 });
   await expect(page.getByText('kept in this browser until')).toHaveCount(0);
@@ -35,7 +35,7 @@ test('a roll that waits survives closing the page', async ({ browser }) => {
   await telling(page).fill('I hit a scissor sweep.');
   await context.setOffline(true);
   await page.keyboard.press('Control+Enter');
-  await expect(page.getByText('1 roll kept in this browser')).toBeVisible();
+  await expect(page.getByText('1 telling kept in this browser')).toBeVisible();
   await page.close();
   await context.setOffline(false);
   const again = await context.newPage();

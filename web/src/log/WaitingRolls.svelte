@@ -15,12 +15,12 @@
 {#if queued > 0}
   <p role="status">
     {#if outbox.safe}
-      {times(queued, 'roll')} kept in this browser until {outbox.trouble
+      {times(queued, 'telling')} kept in this browser until {outbox.trouble
         ? `Ash Notch can keep ${queued === 1 ? 'it' : 'them'}: ${outbox.trouble}`
         : 'Ash Notch answers again. Nothing is lost; go on.'}
     {:else}
-      {times(queued, 'roll')} held by this page alone: this browser stores nothing. Leave the page open until Ash
-      Notch answers{outbox.trouble ? `: ${outbox.trouble}` : '.'}
+      {times(queued, 'telling')} held by this page alone: this browser stores nothing. Leave the page open until
+      Ash Notch answers{outbox.trouble ? `: ${outbox.trouble}` : '.'}
     {/if}
   </p>
 {/if}

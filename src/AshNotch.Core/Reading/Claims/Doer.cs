@@ -150,6 +150,12 @@ internal static class Doer
                 [new(victim.Other(), 0)],
                 clause.NewSentence || it.Topic == victim.Other() || it.Use.Within is not null && !it.Move.IsSubmission
             );
+        // "He sat on me. Tapped to the pressure": a diary's tap is its writer's, unless its writer was on top of things.
+        if (it.Subject is null && it.Words[it.Use.Found.First].Text.StartsWith("tapped", StringComparison.Ordinal))
+        {
+            var by = clause.NewSentence || it.Topic != Who.Me ? Who.Partner : Who.Me;
+            return ([new(by, 0), new(by.Other(), Weights.Of("topic-turns"))], false);
+        }
         // "Got caught in a triangle".
         if (it is { Verb.Passive: true, Subject: null, Use: { IsVerb: false, Leads: false } } && it.Move.IsSubmission)
             return ([new(Who.Partner, Weights.Of("passive-me")), new(Who.Me, Weights.Of("passive-them"))], true);

@@ -114,6 +114,7 @@ internal sealed class BestCut(IReadOnlyList<Stretch> stretches, IReadOnlyDiction
                 }
             )
             + Signs.Of("described", person is null && stretch.IsDescribed)
+            + Signs.Of("stranger", person is null && stretch.IsStranger)
             + Signs.Of("new", part is { How: > PartKind.Beside } && !earlier)
             + Signs.Of("again", stretch.IsAgain && (earlier || person is null))
             + Signs.Of("same", isSame && person is not null && !isAnnounced)

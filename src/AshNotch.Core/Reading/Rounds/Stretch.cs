@@ -17,6 +17,9 @@ internal sealed record Stretch(int First, int After)
     /// <summary>Somebody is described in it who is not named.</summary>
     public bool IsDescribed { get; init; }
 
+    /// <summary>They are said to be unknown to the writer: "a visitor I had never seen".</summary>
+    public bool IsStranger { get; init; }
+
     /// <summary>Something happens in it.</summary>
     public bool Tells { get; init; }
 

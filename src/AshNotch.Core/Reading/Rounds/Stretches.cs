@@ -216,6 +216,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
         {
             Parts = parts,
             IsDescribed = isDescribed,
+            IsStranger = isDescribed && word.AfterStop && Anywhere("stranger", first, after),
             Tells = count > 0,
             IsAgain = Anywhere("again", first, after),
             IsOpening = isRound || isGo || isOnward || isLabelled || isLine,
