@@ -86,3 +86,22 @@ test('a name put right once is read so the next time, and stands among the names
   await page.getByLabel('Tell the roll').fill('I hit the sweep once.');
   await expect(read).not.toContainText('flower sweep');
 });
+
+for (const [size, viewport] of [
+  ['phone', { width: 390, height: 844 }],
+  ['wide', { width: 1280, height: 800 }],
+] as const)
+  test(`after much that was not understood one question asks where it came from, ${size}`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(viewport);
+    await page.goto(`${app.url}/#/log`);
+    await page
+      .getByLabel('Tell the roll')
+      .fill('He twisted my collar. I kicked his hips away. He armbarred me.');
+    await expect(page.getByText('Where were you when the armbar came?')).toBeVisible();
+    await page.getByRole('button', { name: 'their mount', exact: true }).click();
+    await expect(page.getByText('Where were you when')).toBeHidden();
+    await expect(page.getByRole('button', { name: /armbar, from their mount/ })).toBeVisible();
+    await page.getByLabel('Tell the roll').fill('');
+  });

@@ -12,6 +12,9 @@ public enum Doubt
     /// <summary>How it came out.</summary>
     Outcome,
 
+    /// <summary>Where it began, after much that was not understood.</summary>
+    Place,
+
     /// <summary>What was meant by words that sound like a name.</summary>
     Name,
 }

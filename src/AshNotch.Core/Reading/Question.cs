@@ -17,6 +17,7 @@ public sealed record Question(int Exchange, int Notch, Doubt About, string Ask, 
             (Doubt.Who, _) => "Whether it speaks for you or for them.",
             (Doubt.Outcome, _) => "Whether anything was gained by it.",
             (Doubt.Role, _) => "Who was ahead from there on.",
+            (Doubt.Place, _) => "What it is counted against: the place it came from.",
             _ => "Whether it counts at all.",
         };
 }

@@ -51,6 +51,7 @@ public static class RollReader
             );
         }
         var courses = new Decoder(book.Vocabulary).Best(claims, stop);
-        return said.Give(new Written(courses, words, text, book.Vocabulary).Read(found, told) with { Facts = facts });
+        var read = new Written(courses, words, text, book.Vocabulary).Read(found, told) with { Facts = facts };
+        return said.Give(WhereItBegan.Asked(read, book.Vocabulary));
     }
 }
