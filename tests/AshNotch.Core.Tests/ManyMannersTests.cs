@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Tests;
@@ -158,7 +159,8 @@ public class ManyMannersTests
             Directory.GetFiles(Path.Combine(DemoTests.Folder, "..", "bench", "reading", "tuning")).Select(File.ReadAllText)
         );
         var read = Trade.Read(text);
-        var asked = read.Questions.Select(q => (q.Exchange, q.Notch)).ToHashSet();
+        // Where it began is asked of a notch that is sure in all else.
+        var asked = read.Questions.Where(q => q.About != Doubt.Place).Select(q => (q.Exchange, q.Notch)).ToHashSet();
         for (var e = 0; e < read.Exchanges.Count; e++)
         {
             for (var n = 0; n < read.Exchanges[e].Exchange.Notches.Count; n++)

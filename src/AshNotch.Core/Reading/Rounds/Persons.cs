@@ -199,9 +199,7 @@ internal sealed class Persons
         var isNumbered = i > 0 && StartsLine(i - 1) && words[i - 1].Text.Any(char.IsAsciiDigit);
         return EndsHead(i) && (StartsLine(i) || isNumbered)
             // "oak. he passed", line for line.
-            || StartsLine(i)
-                && OpensSentence(i)
-                && Enumerable.Range(0, words.Count).Count(k => StartsLine(k) && OpensSentence(k) && IsStrangeName(k)) > 1
+            || IsLineOf(i) && AreSeveral
             // "2. oak purple, ...".
             || isNumbered && Grammar.Is("belt", At(i + 1));
     }
@@ -212,7 +210,11 @@ internal sealed class Persons
         && words[i + 1].AfterStop
         && (words[i + 1].Before[0] is '.' or ':' || words[i + 1].Before[0] is '\n' or '\r' && StartsLine(i));
 
-    private bool OpensSentence(int i) => i + 1 < words.Count && words[i + 1].Before == ". ";
+    private bool? severalLines;
+
+    private bool AreSeveral => severalLines ??= Enumerable.Range(0, words.Count).Where(k => IsLineOf(k) && IsStrangeName(k)).Skip(1).Any();
+
+    private bool IsLineOf(int i) => StartsLine(i) && i + 1 < words.Count && words[i + 1].Before == ". ";
 
     // "Karl, 5 min: ...".
     private bool HeadsLine(int i) =>
