@@ -211,6 +211,7 @@ public class ClassTellingTests
         "First was Oak. I swept him. Last was Oak's brother, no clue what he's called. I pulled guard, triangle, he tapped.",
         "Oak "
     )]
+    [InlineData("Karl's cousin was first, he passed. Then Karl. I swept him.", " Karl")]
     [InlineData("First was Oak. I swept him. Last was Oak's brother Fitz. I pulled guard, triangle, he tapped.", "Oak Fitz")]
     [InlineData("First was Oak. I swept him.\nA guest I'd never seen, huge. He sat on me. Tapped to the pressure.", "Oak ")]
     [InlineData("In comes Oak, he passed. In comes Fitz, I swept him. Oak back in, he armbarred me.", "Oak Fitz Oak")]

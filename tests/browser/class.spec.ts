@@ -64,6 +64,20 @@ test('one roll was with somebody else than its words say, the others stay', asyn
   await expect(page.getByRole('link', { name: /Birch/ }).first()).toBeVisible();
 });
 
+test('whoever is said to be nobody is not called by the name, and can be made somebody again', async ({
+  page,
+}) => {
+  await page.goto(`${app.url}/#/log`);
+  await telling(page).fill('Rolled with Tarn. Tarn swept me.');
+  const heading = page.getByRole('region', { name: 'What was read' }).getByRole('heading').first();
+  await expect(heading).toHaveText('With Tarn');
+  await choose(page, 'Who is Tarn?', 'someone');
+  await expect(heading).toHaveText('With someone');
+  await choose(page, 'Who is Tarn?', 'Tarn, a new partner');
+  await expect(heading).toHaveText('With Tarn');
+  await telling(page).fill('');
+});
+
 test('a telling that names another day is not kept for today in silence', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`${app.url}/#/log`);

@@ -107,7 +107,10 @@ public sealed record ReadingView(
         if (telling.WithOf(roll) is not { } with)
             return roll == 0 && telling.Chosen is { } chosen ? new ToldPartnerView(null, chosen.Id, false, chosen.Name) : null;
         var partner = telling.PartnerOf(with);
-        return new ToldPartnerView(with.Name, partner?.Id, partner is null && telling.IsNew(with), with.Say(partner));
+        var isNew = partner is null && telling.IsNew(with);
+        // The name stays, so that it can be made somebody new again; who is said to be nobody is not called by it.
+        var say = (isNew ? with : with with { Name = null }).Say(partner);
+        return new ToldPartnerView(telling.AsRead[roll].With?.Name, partner?.Id, isNew, say);
     }
 
     // A question is asked until its notch was put right.

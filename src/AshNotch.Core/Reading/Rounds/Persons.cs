@@ -84,7 +84,7 @@ internal sealed class Persons
                     best = one;
             if (best is not { } found || found.Parts.Length == 1 && !IsMeant(i))
                 continue;
-            Name(i, found.Parts.Length, IsOfKin(i + found.Parts.Length) ? null : PersonOf(found.Partner));
+            Name(i, found.Parts.Length, PersonOf(found.Partner));
             i += found.Parts.Length - 1;
         }
     }
@@ -131,7 +131,7 @@ internal sealed class Persons
                 count++;
             var last = i + count - 1;
             var name = text[words[i].Start..EndOf(last)];
-            Name(i, count, IsOfKin(i + count) ? null : PersonOf(name));
+            Name(i, count, PersonOf(name));
             i = last;
         }
     }
@@ -241,7 +241,7 @@ internal sealed class Persons
                 && (met.GetValueOrDefault(words[i].Text) ?? met.GetValueOrDefault(Bare(i))) is { } person
                 && (IsStrangeName(i) || IsCapital(i))
             )
-                Name(i, 1, IsOfKin(i + 1) ? null : person);
+                Name(i, 1, person);
     }
 
     // "Oak's brother, Kim": one, and the name is Kim.
@@ -291,13 +291,14 @@ internal sealed class Persons
         return null;
     }
 
-    // "Oak's brother".
     private bool IsOfKin(int after) =>
         after < words.Count && IsOwner(after - 1) && !words[after].AfterPause && Phrases.Has("kin", words[after].Text);
 
-    // "Coach Ren", "old Oak", "Oak himself" are one.
+    // "Coach Ren", "old Oak", "Oak himself" are one; "Oak's brother" is somebody else.
     private void Name(int first, int count, Person? person)
     {
+        if (IsOfKin(first + count))
+            (count, person) = (count + 1, null);
         while (
             person is not null
             && first > 0
@@ -306,8 +307,6 @@ internal sealed class Persons
             && (!words[first].AfterStop || words[first].Before == ". ")
         )
             (first, count) = (first - 1, count + 1);
-        if (person is null && IsOfKin(first + count))
-            count++;
         while (first + count < words.Count && words[first + count].Text is "himself" or "herself" && !words[first + count].AfterPause)
             count++;
         Array.Fill(at, new Naming(first, count, person), first, count);
