@@ -26,9 +26,17 @@ internal static class Classes
     /// <summary>The sets, the oldest first: each was written before the reader had seen it.</summary>
     public static IReadOnlyList<string> Files { get; } =
     [
-        .. new[] { "classes", "more-classes", "third-classes", "fourth-classes", "fifth-classes", "sixth-classes" }.Select(f =>
-            Reading.File(f + ".json")
-        ),
+        .. new[]
+        {
+            "classes",
+            "more-classes",
+            "third-classes",
+            "fourth-classes",
+            "fifth-classes",
+            "sixth-classes",
+            "to-a-friend",
+            "in-the-page",
+        }.Select(f => Reading.File(f + ".json")),
     ];
 
     public static void Run(string file, string? only)

@@ -1,8 +1,9 @@
 import { mkdtempSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, expect, test, type Page } from '@playwright/test';
+import { chromium } from '@playwright/test';
 import { App } from './app';
+import { expect, inOwnWindow, test, type Page } from './fixtures';
 
 const app = new App('serve');
 test.beforeAll(() => app.start());
@@ -71,7 +72,7 @@ test('a refused roll comes back into the line, and waits beside it when the next
   await expect.poll(() => draftsKept(page)).toEqual([]);
 });
 
-test('where the browser is full the server has the draft, and the page says so', async ({ page }) => {
+inOwnWindow('where the browser is full the server has the draft, and the page says so', async ({ page }) => {
   await page.addInitScript(() => {
     Storage.prototype.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError');
@@ -88,7 +89,7 @@ test('where the browser is full the server has the draft, and the page says so',
   expect(await draftsKept(page)).toEqual([]);
 });
 
-test('where neither has it the page says that, until the server is back', async ({ page }) => {
+inOwnWindow('where neither has it the page says that, until the server is back', async ({ page }) => {
   await page.addInitScript(() => {
     Storage.prototype.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError');
@@ -210,7 +211,7 @@ test('the last letters before a window closes are kept', async ({ browser }) => 
   await again.context().close();
 });
 
-test('what is written as the reading of the last words arrives is read next', async ({ page }) => {
+inOwnWindow('what is written as the reading of the last words arrives is read next', async ({ page }) => {
   // The next letters come in the moment between an answer and its being taken.
   await page.addInitScript(() => {
     const ask = window.fetch.bind(window);
