@@ -72,6 +72,7 @@ public static class WebHost
             .MapWeeks()
             .MapGrain()
             .MapFinishes()
+            .MapPractice()
             .MapRevising()
             .MapFocus()
             .MapToday()

@@ -21,6 +21,30 @@ public class WeakSpotApiTests
     }
 
     [Fact]
+    public async Task A_drilled_round_has_its_tally_and_moves_nothing_in_the_ranking()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var before = (await app.Get("/api/weak-spots")).ToJsonString();
+        var drilled = (await app.Get("/api/practice")).AsArray().Count;
+        var (status, kept) = await app.Put(
+            "/api/rolls/drilled/telling",
+            """
+            { "text": "From their mount. I elbow escaped to half guard.", "session": { "date": "2026-11-01", "kind": "class", "attire": "gi" },
+              "roll": { "kind": "drill", "intensity": "light", "starts": { "kept": 8, "lost": 2 } } }
+            """
+        );
+        Assert.Equal(200, status);
+        Assert.Equal(8, (int)kept!["rolls"]![0]!["roll"]!["starts"]!["kept"]!);
+        Assert.Equal(before, (await app.Get("/api/weak-spots")).ToJsonString());
+        var tallies = (await app.Get("/api/practice")).AsArray();
+        Assert.Equal(drilled + 1, tallies.Count);
+        Assert.Contains(tallies, t => ((string?)t!["say"])!.EndsWith("8 of 10 starts kept, at a light pace.", StringComparison.Ordinal));
+        Assert.Contains("8 of 10", (string?)(await app.Get("/api/rolls/drilled"))["row"]!["practice"], StringComparison.Ordinal);
+        var hidden = await app.Put("/api/rolls/x/telling", """{ "text": "a", "roll": { "kind": "drill", "starts": { "kept": -1 } } }""");
+        Assert.Equal(400, hidden.Status);
+    }
+
+    [Fact]
     public async Task A_wrong_wish_is_told_at_its_name()
     {
         await using var app = await RunningApp.Start();

@@ -20,7 +20,7 @@ public class LogJsonTests
             "state": { "energy": "tired", "sore": ["left knee"], "note": "slept badly" },
             "rolls": [ { "id": "r1", "partner": "p1", "partnerBelt": "purple", "partnerStripes": 0, "partnerWeightKg": 82.5,
               "kind": "match", "intensity": "hard", "partnerIntensity": "steady",
-              "minutes": 5.5, "plannedMinutes": 6, "rules": "federation", "mission": { "text": "grip first",
+              "minutes": 5.5, "plannedMinutes": 6, "starts": { "kept": 7, "lost": 3 }, "rules": "federation", "mission": { "text": "grip first",
                 "checks": [ { "text": "both hands", "done": true }, { "text": "sit late" } ] },
               "partial": ["starts-late", "cut-short"], "retelling": "I pulled.\nHe passed.", "notes": "n",
               "exchanges": [ { "start": "standing/neutral", "end": "tap",
@@ -123,6 +123,8 @@ public class LogJsonTests
     [InlineData("\"0:20\"", "\"0:75\"", "sessions[0].rolls[0].exchanges[0].notches[0].at")]
     [InlineData("\"outcome\": \"near\",", "", "sessions[0].rolls[0].exchanges[0].notches[1].outcome")]
     [InlineData("\"minutes\": 5.5", "\"minutes\": 4000", "sessions[0].rolls[0].minutes")]
+    [InlineData("\"kept\": 7", "\"kept\": -1", "sessions[0].rolls[0].starts.kept")]
+    [InlineData("\"lost\": 3", "\"lost\": 4000", "sessions[0].rolls[0].starts.lost")]
     [InlineData("\"exchange\": 0, \"notch\": 2", "\"exchange\": 0, \"notch\": 9", "sessions[0].rolls[0].takeaways[1]")]
     [InlineData("\"version\": 1", "\"version\": 2", "version")]
     [InlineData("ash-notch-log", "other-log", "format")]

@@ -45,10 +45,28 @@ public class RandomLogTests
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Notches).Select(Whole), read.Rolls.SelectMany(r => r.Roll.Notches).Select(Whole));
         Assert.Equal(
             log.Rolls.Select(r =>
-                (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)
+                (
+                    r.Roll.Id,
+                    r.Roll.Partner,
+                    r.Roll.PartnerThen,
+                    r.Roll.Kind,
+                    r.Roll.Intensity,
+                    r.Roll.PartnerIntensity,
+                    r.Roll.Minutes,
+                    r.Roll.Starts
+                )
             ),
             read.Rolls.Select(r =>
-                (r.Roll.Id, r.Roll.Partner, r.Roll.PartnerThen, r.Roll.Kind, r.Roll.Intensity, r.Roll.PartnerIntensity, r.Roll.Minutes)
+                (
+                    r.Roll.Id,
+                    r.Roll.Partner,
+                    r.Roll.PartnerThen,
+                    r.Roll.Kind,
+                    r.Roll.Intensity,
+                    r.Roll.PartnerIntensity,
+                    r.Roll.Minutes,
+                    r.Roll.Starts
+                )
             )
         );
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Takeaways), read.Rolls.SelectMany(r => r.Roll.Takeaways));
@@ -176,6 +194,7 @@ public class RandomLogTests
                 Partner = Some ? $"p{random.Next(4)}" : null,
                 PartnerThen = new PartnerOfTheDay(One<Belt>(), Number(5), Weight, One<RelativeSize>()),
                 Kind = One<RollKind>(),
+                Starts = Some ? new DrilledStarts(random.Next(20), random.Next(20)) : null,
                 Intensity = One<Intensity>(),
                 PartnerIntensity = One<Intensity>(),
                 Minutes = Number(20),

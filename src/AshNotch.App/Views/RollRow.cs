@@ -1,4 +1,5 @@
 using AshNotch.Core.Costs;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -12,11 +13,12 @@ namespace AshNotch.App.Views;
 /// <param name="PartnerId">The partner, or null when unknown.</param>
 /// <param name="PartnerName">Their nickname.</param>
 /// <param name="PartnerBelt">Their belt that day.</param>
-/// <param name="Kind">Free, positional or match.</param>
+/// <param name="Kind">Free, positional, match or drill.</param>
 /// <param name="Minutes">Its length.</param>
 /// <param name="MyTaps">How often I made them tap.</param>
 /// <param name="TheirTaps">How often they made me tap.</param>
 /// <param name="Open">How many questions it leaves open.</param>
+/// <param name="Practice">Where it was practice, how its starts came out, in a sentence; else null.</param>
 /// <param name="Stick">Its picture.</param>
 public sealed record RollRow(
     string Id,
@@ -30,6 +32,7 @@ public sealed record RollRow(
     int MyTaps,
     int TheirTaps,
     int Open,
+    string? Practice,
     Stick Stick
 )
 {
@@ -50,6 +53,7 @@ public sealed record RollRow(
             roll.Taps(Who.Me),
             roll.Taps(Who.Partner),
             OpenQuestions.Count(roll),
+            roll.IsPractice ? PracticeTally.SayOf(roll, values.Vocabulary) : null,
             TurningPoints.Knotted(roll.Exchanges, values)
         );
     }

@@ -4,7 +4,7 @@ namespace AshNotch.App.Views;
 
 /// <summary>Rolls to keep, as told: the server reads them.</summary>
 /// <param name="Session">The head of their session.</param>
-/// <param name="Roll">What is known beside the telling: partner, kind, minutes, intensity, mission.</param>
+/// <param name="Roll">What is known beside the telling: partner, kind, minutes, starts, intensity, mission.</param>
 /// <param name="Text">The telling, of one roll or several.</param>
 /// <param name="Corrections">What was put right in its reading.</param>
 /// <param name="Partners">Which partners the names in it mean, where that was said.</param>

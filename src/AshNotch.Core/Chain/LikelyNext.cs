@@ -14,7 +14,7 @@ public static class LikelyNext
     public static IReadOnlyList<NextMove> Of(Log log, MatVocabulary vocabulary, PlaceId place, int each)
     {
         var seen = new Dictionary<(Who By, MoveId Move), int>();
-        foreach (var notch in log.Rolls.SelectMany(r => r.Roll.Notches))
+        foreach (var notch in log.LiveRolls.SelectMany(r => r.Roll.Notches))
         {
             if (
                 notch.From == place

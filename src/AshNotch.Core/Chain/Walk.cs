@@ -47,7 +47,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         Walk? before = null
     )
     {
-        var today = asOf ?? log.Sessions.Max(s => s.Date) ?? DateOnly.MinValue;
+        var today = asOf ?? log.Sessions.Where(s => s.LiveRolls.Any()).Max(s => s.Date) ?? DateOnly.MinValue;
         var walk = Of(log, vocabulary, today, halfLifeWeeks, before, new HashSet<PlaceId>());
         var rare = walk.RareOwnPlaces(vocabulary);
         return rare.Count == 0
@@ -75,10 +75,10 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         {
             if (walked.Takes(session, known, before!))
                 continue;
-            for (var r = 0; r < session.Rolls.Count; r++)
+            foreach (var (order, roll) in session.LiveRolls.Index())
             {
-                var logged = new LoggedRoll(session, session.Rolls[r], r);
-                walked.Add(logged, Recency(session.Date, today, halfLifeWeeks) * (logged.Roll.Intensity == Intensity.Light ? 0.5 : 1));
+                var weight = Recency(session.Date, today, halfLifeWeeks) * (roll.Intensity == Intensity.Light ? 0.5 : 1);
+                walked.Add(new LoggedRoll(session, roll, order), weight);
             }
         }
         return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches) { Today = today, HalfLife = halfLifeWeeks };
@@ -123,8 +123,9 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         // Takes a session whole that stands in the known walk just so, with all before it.
         public bool Takes(Session session, IReadOnlyList<WalkedRoll> known, Walk before)
         {
-            var last = Rolls.Count + session.Rolls.Count;
-            if (changed || last > known.Count || (session.Rolls.Count > 0 && !ReferenceEquals(known[Rolls.Count].Logged.Session, session)))
+            var live = session.LiveRolls.Count();
+            var last = Rolls.Count + live;
+            if (changed || last > known.Count || (live > 0 && !ReferenceEquals(known[Rolls.Count].Logged.Session, session)))
             {
                 changed = true;
                 return false;

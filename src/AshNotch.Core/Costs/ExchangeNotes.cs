@@ -42,7 +42,7 @@ public static class ExchangeNotes
 
     private static IEnumerable<Try> Tries(Experience experience, PlaceId from)
     {
-        foreach (var logged in experience.Log.Rolls)
+        foreach (var logged in experience.Log.LiveRolls)
         {
             foreach (var exchange in logged.Roll.Exchanges)
             {

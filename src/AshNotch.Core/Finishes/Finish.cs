@@ -10,10 +10,10 @@ namespace AshNotch.Core.Finishes;
 /// <param name="From">The place it came from, seen from me: as told, else where the roll stood; null when neither is known.</param>
 public sealed record Finish(LoggedRoll In, Who By, MoveId? With, PlaceId? From)
 {
-    /// <summary>The taps of a log, oldest roll first. What was drilled is no tap of a roll.</summary>
+    /// <summary>The taps of a log, oldest roll first. A tap in practice is none.</summary>
     public static IEnumerable<Finish> Of(Log log, MatVocabulary vocabulary)
     {
-        foreach (var logged in log.Rolls)
+        foreach (var logged in log.LiveRolls)
         {
             foreach (var exchange in logged.Roll.Exchanges)
             {

@@ -35,7 +35,7 @@ public sealed record FinishSheet(
     public static FinishSheet Of(Log log, MatVocabulary vocabulary)
     {
         var finishes = Finish.Of(log, vocabulary).ToList();
-        var rolls = log.Rolls.ToList();
+        var rolls = log.LiveRolls.ToList();
         var mine = finishes.Count(f => f.By == Who.Me);
         var tapped = finishes.Where(f => f.By == Who.Partner).Select(f => f.In.Roll.Id).Distinct().Count();
         return new FinishSheet(

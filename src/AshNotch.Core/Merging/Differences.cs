@@ -11,6 +11,7 @@ internal static class Differences
                 ("the partner", a.Partner != b.Partner),
                 ("the partner's belt, weight or size that day", a.PartnerThen != b.PartnerThen),
                 ("kind, length or rules", (a.Kind, a.Minutes, a.PlannedMinutes, a.Rules) != (b.Kind, b.Minutes, b.PlannedMinutes, b.Rules)),
+                ("the starts kept and lost", a.Starts != b.Starts),
                 ("how hard it was", (a.Intensity, a.PartnerIntensity) != (b.Intensity, b.PartnerIntensity)),
                 ("the mission", a.Mission?.Text != b.Mission?.Text || !(a.Mission?.Checks ?? []).SequenceEqual(b.Mission?.Checks ?? [])),
                 ("what was left out", !a.Partial.SequenceEqual(b.Partial)),

@@ -33,6 +33,7 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
             Exchanges = exchanges,
             Takeaways = [.. told.Read.Takeaways.Select(t => t.Within(exchanges))],
             Mission = telling.Rolls.Count == 1 ? head.Mission : head.Mission?.Unticked,
+            Starts = index == 0 ? head.Starts : null,
         };
         return Headed(index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown }, telling.FactsOf(index));
     }

@@ -40,6 +40,8 @@ public sealed record RollSplit(Roll First, Roll Second)
             {
                 Id = newId,
                 Kind = roll.Kind,
+                // Else what was practice would be live.
+                Intensity = roll.IsPractice ? roll.Intensity : null,
                 Rules = roll.Rules,
                 Exchanges = [.. after.Select(e => e with { Notches = [.. e.Notches.Select(n => Shifted(n, cut))] })],
                 Retelling = untold || cut == text.Length ? null : text[cut..],

@@ -23,6 +23,9 @@ public static class Limits
     /// <summary>Longest roll, in minutes.</summary>
     public const double LongestMinutes = 180;
 
+    /// <summary>The most starts of one drilled round.</summary>
+    public const int MostStarts = 1000;
+
     /// <summary>Longest retelling or note, in characters.</summary>
     public const int LongestText = 100_000;
 

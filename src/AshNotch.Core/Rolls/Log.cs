@@ -23,6 +23,9 @@ public sealed record Log
     /// <summary>Every roll, oldest session first.</summary>
     public IEnumerable<LoggedRoll> Rolls => Sessions.SelectMany(s => s.Rolls.Select((r, i) => new LoggedRoll(s, r, i)));
 
+    /// <summary>Every roll that was no practice, oldest session first, each with its place among those of its session.</summary>
+    public IEnumerable<LoggedRoll> LiveRolls => Sessions.SelectMany(s => s.LiveRolls.Select((r, i) => new LoggedRoll(s, r, i)));
+
     /// <summary>The roll of this id with its session, or null.</summary>
     public LoggedRoll? Roll(string id) => Rolls.FirstOrDefault(r => r.Roll.Id == id);
 

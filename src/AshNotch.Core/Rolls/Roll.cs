@@ -14,7 +14,7 @@ public sealed record Roll
     /// <summary>The partner's belt and weight on that day.</summary>
     public PartnerOfTheDay PartnerThen { get; init; } = PartnerOfTheDay.Unknown;
 
-    /// <summary>Free, positional or match.</summary>
+    /// <summary>Free, positional, match or drill.</summary>
     public RollKind? Kind { get; init; }
 
     /// <summary>How hard I went.</summary>
@@ -31,6 +31,15 @@ public sealed record Roll
 
     /// <summary>Id of the ruleset, for a match.</summary>
     public string? Rules { get; init; }
+
+    /// <summary>How the starts of a drilled round came out; null where nobody counted.</summary>
+    public DrilledStarts? Starts { get; init; }
+
+    /// <summary>
+    /// Practice says nothing of what comes off live, so that nothing is learned from it: a drill, or a positional round at a light pace.
+    /// Every other positional round is live.
+    /// </summary>
+    public bool IsPractice => Kind == RollKind.Drill || (Kind == RollKind.Positional && Intensity == Rolls.Intensity.Light);
 
     /// <summary>The mission, if one was set.</summary>
     public Mission? Mission { get; init; }

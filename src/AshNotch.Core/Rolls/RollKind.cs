@@ -11,4 +11,7 @@ public enum RollKind
 
     /// <summary>A match with rules.</summary>
     Match,
+
+    /// <summary>Practice: an agreed start, again and again, with a partner who lets it be practised.</summary>
+    Drill,
 }

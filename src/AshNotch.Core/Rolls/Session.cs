@@ -28,4 +28,7 @@ public sealed record Session
 
     /// <summary>The rolls in order.</summary>
     public IReadOnlyList<Roll> Rolls { get; init; } = [];
+
+    /// <summary>The rolls that were no practice, in order.</summary>
+    public IEnumerable<Roll> LiveRolls => Rolls.Where(r => !r.IsPractice);
 }

@@ -100,6 +100,7 @@ public static class LogWriter
             PartnerIntensity = Said(roll.PartnerIntensity),
             Minutes = roll.Minutes,
             PlannedMinutes = roll.PlannedMinutes,
+            Starts = roll.Starts is { } starts ? new StartsDocument { Kept = starts.Kept, Lost = starts.Lost } : null,
             Rules = roll.Rules,
             Mission = roll.Mission is null
                 ? null

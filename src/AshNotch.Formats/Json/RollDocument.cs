@@ -25,7 +25,7 @@ public sealed record RollDocument
     [TermOf(typeof(RelativeSize))]
     public string? PartnerSize { get; set; }
 
-    /// <summary><c>free</c>, <c>positional</c> or <c>match</c>.</summary>
+    /// <summary><c>free</c>, <c>positional</c>, <c>match</c> or <c>drill</c>.</summary>
     [TermOf(typeof(RollKind))]
     public string? Kind { get; set; }
 
@@ -42,6 +42,9 @@ public sealed record RollDocument
 
     /// <summary>Planned length in minutes.</summary>
     public double? PlannedMinutes { get; set; }
+
+    /// <summary>How the starts of a drilled round came out.</summary>
+    public StartsDocument? Starts { get; set; }
 
     /// <summary>Id of the ruleset.</summary>
     public string? Rules { get; set; }

@@ -32,6 +32,7 @@ public static class RollReading
             PartnerIntensity = check.Term<Intensity>(written.PartnerIntensity, at, "partnerIntensity"),
             Minutes = check.Number(written.Minutes, at, "minutes", 0, Limits.LongestMinutes, "minutes"),
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
+            Starts = Read(written.Starts, check, check.Path(at, "starts")),
             Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, check.Path(at, "mission")),
             Partial = Partial(written.Partial, check, at),
@@ -126,6 +127,20 @@ public static class RollReading
         written is null or []
             ? []
             : [.. written.Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()];
+
+    private static DrilledStarts? Read(StartsDocument? written, Checker check, string where)
+    {
+        if (written is null)
+            return null;
+        return new DrilledStarts(Count(written.Kept, "kept"), Count(written.Lost, "lost"));
+
+        int Count(int? count, string which)
+        {
+            if (count is < 0 or > Limits.MostStarts)
+                check.Fault($"{where}.{which}", $"is a count of starts, from 0 to {Limits.MostStarts}.");
+            return count ?? 0;
+        }
+    }
 
     private static Mission? Read(MissionDocument? written, Checker check, string where)
     {

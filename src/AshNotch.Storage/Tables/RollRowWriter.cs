@@ -11,7 +11,7 @@ internal sealed class RollRowWriter : IDisposable
     private const string RollColumns =
         "id = $2, session_id = $3, partner_id = $4, partner_belt = $5, partner_stripes = $6, partner_weight_kg = $7, partner_size = $8, "
         + "kind = $9, intensity = $10, partner_intensity = $11, minutes = $12, planned_minutes = $13, rules = $14, mission = $15, "
-        + "mission_checks = $16, partial = $17, retelling = $18, notes = $19";
+        + "mission_checks = $16, partial = $17, retelling = $18, notes = $19, starts_kept = $20, starts_lost = $21";
 
     private readonly SqliteCommand insert;
     private readonly SqliteCommand update;
@@ -28,9 +28,9 @@ internal sealed class RollRowWriter : IDisposable
             $"INSERT INTO {before}roll (key, {string.Join(", ", columns.Select(c => c[0]))}, ordinal) VALUES ($1, "
                 + $"{string.Join(", ", columns.Select(c => c[1]))}, (SELECT coalesce(max(ordinal) + 1, 0) FROM {before}roll WHERE "
                 + "session_id = $3)) RETURNING key",
-            new object?[19]
+            new object?[21]
         );
-        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[19]);
+        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[21]);
         exchangeRow = connection.Command(
             $"INSERT INTO {before}exchange (roll, ordinal, start, ended_by) VALUES ($1, $2, $3, $4)",
             new object?[4]
@@ -90,7 +90,9 @@ internal sealed class RollRowWriter : IDisposable
             roll.Mission is null ? null : JsonSerializer.Serialize([.. roll.Mission.Checks], StorageJson.Default.ListMissionCheck),
             Rows.Json([.. roll.Partial.Select(Term.Of)]),
             roll.Retelling,
-            roll.Notes
+            roll.Notes,
+            roll.Starts?.Kept,
+            roll.Starts?.Lost
         );
 
     private void Rest(long key, Roll roll)

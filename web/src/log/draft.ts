@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import type { Schemas } from '../api/client';
 import { today } from '../base/words';
+import { mayCount } from '../parts/starts';
 
 type RollTerms = Required<Schemas['RollDocument']>;
 type SessionTerms = Required<Schemas['SessionDocument']>;
@@ -13,6 +14,8 @@ export interface Draft {
   kind: NonNullable<RollTerms['kind']>;
   intensity: NonNullable<RollTerms['intensity']>;
   minutes: number | null;
+  /** The starts of a drilled round, where somebody counted. */
+  starts: { kept: number; lost: number } | null;
   date: string;
   sessionKind: NonNullable<SessionTerms['kind']>;
   attire: NonNullable<SessionTerms['attire']>;
@@ -69,6 +72,7 @@ export const fresh = (before?: Draft): Draft => ({
   kind: before?.kind ?? 'free',
   intensity: before?.intensity ?? 'steady',
   minutes: before?.minutes ?? 6,
+  starts: null,
   date: today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
@@ -103,6 +107,7 @@ export const toKeep = (told: Draft): Schemas['RollTold'] => ({
     kind: told.kind,
     intensity: told.intensity,
     minutes: told.minutes ?? undefined,
+    starts: (mayCount(told) && told.starts) || undefined,
     mission: told.mission.text.trim()
       ? { text: told.mission.text.trim(), checks: told.mission.checks.filter((c) => c.text.trim()) }
       : undefined,
@@ -127,6 +132,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     kind: roll?.kind ?? now.kind,
     intensity: roll?.intensity ?? now.intensity,
     minutes: roll?.minutes ?? null,
+    starts: roll?.starts ? { kept: roll.starts.kept ?? 0, lost: roll.starts.lost ?? 0 } : null,
     date: session?.date ?? now.date,
     sessionKind: session?.kind ?? now.sessionKind,
     attire: session?.attire ?? now.attire,
@@ -173,6 +179,7 @@ const shape = v.object({
   kind: said,
   intensity: said,
   minutes: v.fallback(v.nullable(v.number()), null),
+  starts: v.fallback(v.nullable(v.object({ kept: v.number(), lost: v.number() })), null),
   date: said,
   sessionKind: said,
   attire: said,

@@ -13,6 +13,8 @@
   import KeepBar from '../log/KeepBar.svelte';
   import LeftDrafts from '../log/LeftDrafts.svelte';
   import LogChips from '../log/LogChips.svelte';
+  import { mayCount } from '../parts/starts';
+  import Starts from '../parts/Starts.svelte';
   import RollsRead from '../log/RollsRead.svelte';
   import TapBoard from '../log/TapBoard.svelte';
   import WhichDay from '../log/WhichDay.svelte';
@@ -111,6 +113,13 @@
   onchange={(date) => (draft.now.date = date)}
 />
 <DayAndMission bind:draft={draft.now} several={desk.several} />
+
+{#if mayCount(draft.now)}
+  <Starts bind:starts={draft.now.starts} />
+  <p class="quiet mb-3">
+    A drill, or a positional round at a light pace, has a tally of its own: nothing live is learned from it.
+  </p>
+{/if}
 
 {#if adding}
   <div class="my-4">

@@ -9,6 +9,7 @@
   import Segments from '../kit/Segments.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
+  import Practised from '../parts/Practised.svelte';
   import Reach from '../parts/Reach.svelte';
   import SpotOpened from '../parts/SpotOpened.svelte';
   import Untested from '../parts/Untested.svelte';
@@ -155,6 +156,7 @@
   </div>
   <Reach {query} />
   <Untested exchanges={ranking.untested} />
+  <Practised />
   <p class="quiet caveat">{ranking.caveat}</p>
 {/if}
 

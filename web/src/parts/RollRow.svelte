@@ -13,6 +13,7 @@
   const id = $props.id();
   // The link has a short name; the roll itself is its description.
   const name = $derived(`Roll with ${row.partnerName}, ${day(row.date)}`);
+  const kind = $derived(row.practice ? 'practice' : row.kind === 'free' ? '' : row.kind);
   const taps = $derived(
     [row.myTaps ? `you ${row.myTaps}` : '', row.theirTaps ? `they ${row.theirTaps}` : '']
       .filter(Boolean)
@@ -31,11 +32,7 @@
 >
   <span class="who">
     <strong>{row.partnerName}</strong>
-    <span class="quiet"
-      >{dated ? day(row.date) : (row.partnerBelt ?? '')}{row.kind && row.kind !== 'free'
-        ? `, ${row.kind}`
-        : ''}</span
-    >
+    <span class="quiet">{[dated ? day(row.date) : row.partnerBelt, kind].filter(Boolean).join(', ')}</span>
     {#if row.open}<span class="open">{row.open === 1 ? '1 question' : `${row.open} questions`}</span>{/if}
   </span>
   <span class="picture" {id}><Stick stick={row.stick} size="row" label="Roll with {row.partnerName}" /></span>

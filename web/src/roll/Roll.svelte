@@ -99,6 +99,7 @@
       .filter(Boolean)
       .join(' · ')}
   </p>
+  {#if view.row.practice}<p>{view.row.practice} Nothing live is learned from it.</p>{/if}
   {#if filming}<FilmDeck {film} stick={view.row.stick} captions="/api/rolls/{id}/captions" />{/if}
   {#if !film.url || view.row.stick.exchanges.some((e) => e.cuts.some((c) => c.seconds == null))}
     <Stick

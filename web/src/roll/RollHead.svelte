@@ -5,6 +5,8 @@
   import Combo from '../kit/Combo.svelte';
   import Modal from '../kit/Modal.svelte';
   import Toggle from '../kit/Toggle.svelte';
+  import { mayCount } from '../parts/starts';
+  import Starts from '../parts/Starts.svelte';
   import Terms from '../parts/Terms.svelte';
   import { need, partnerChoices, terms } from '../parts/trade.svelte';
   import SessionOfRoll from './SessionOfRoll.svelte';
@@ -38,6 +40,7 @@
     intensity: roll.intensity ?? ('' as const),
     partnerIntensity: roll.partnerIntensity ?? ('' as const),
     minutes: roll.minutes ?? null,
+    starts: roll.starts ? { kept: roll.starts.kept ?? 0, lost: roll.starts.lost ?? 0 } : null,
     partial: roll.partial ?? [],
     mission: roll.mission?.text ?? '',
     checks: [0, 1, 2].map((i) => ({
@@ -91,6 +94,7 @@
       intensity: edited.intensity || undefined,
       partnerIntensity: edited.partnerIntensity || undefined,
       minutes: edited.minutes ?? undefined,
+      starts: edited.starts ?? undefined,
       partial: edited.partial,
       mission: edited.mission.trim()
         ? { text: edited.mission.trim(), checks: edited.checks.filter((c) => c.text.trim()) }
@@ -127,6 +131,9 @@
       <Terms label="Kind" of="rollKinds" none="not said" bind:value={edited.kind} />
       <Terms label="I went" of="intensities" none="not said" bind:value={edited.intensity} />
       <Terms label="They went" of="intensities" none="not said" bind:value={edited.partnerIntensity} />
+      {#if mayCount(edited)}
+        <div class="col-span-full"><Starts bind:starts={edited.starts} /></div>
+      {/if}
       <SessionOfRoll
         bind:date={edited.date}
         bind:kind={edited.session}
