@@ -13,7 +13,8 @@ namespace AshNotch.App;
 /// <summary>The log in memory, brought up to date when anybody has changed it, with what it teaches and the names that a telling may use.</summary>
 /// <param name="store">Where it is kept.</param>
 /// <param name="vocabulary">The vocabulary.</param>
-public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
+/// <param name="preferences">What the practitioner wants of a roll.</param>
+public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferences preferences)
 {
     private readonly Lock gate = new();
     private readonly Lock learning = new();
@@ -32,6 +33,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary)
 
     /// <summary>The vocabulary.</summary>
     public MatVocabulary Vocabulary => vocabulary;
+
+    /// <summary>What the ranking is made for, as set.</summary>
+    public Goal Goal => preferences.Goal;
 
     /// <summary>The log as it stands now.</summary>
     public Log Log => Now.Log;

@@ -30,6 +30,7 @@ public static class WebHost
             .Services.AddSingleton(options)
             .AddSingleton(store)
             .AddSingleton(vocabulary)
+            .AddSingleton<Preferences>()
             .AddSingleton<LogCache>()
             .AddSingleton<ImportDesk>()
             .AddHostedService<Upkeep>()

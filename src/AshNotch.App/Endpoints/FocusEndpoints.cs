@@ -25,7 +25,7 @@ internal static class FocusEndpoints
         check.ThrowIfFaulty();
         store.ChooseFocus(focus);
         var log = cache.Log;
-        var ranking = cache.Ranking(default, SettingsEndpoints.GoalOf(store), Against.Usual);
+        var ranking = cache.Ranking(default, cache.Goal, Against.Usual);
         return TypedResults.Ok(FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary))!);
     }
 }

@@ -5,7 +5,6 @@ using AshNotch.Core.Grain;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
-using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AshNotch.App.Endpoints;
@@ -24,24 +23,16 @@ internal static class GrainEndpoints
         return routes;
     }
 
-    private static GrainMap Grain(
-        string? against,
-        string? attire,
-        string? first,
-        string? last,
-        string? partner,
-        LogCache cache,
-        LogStore store
-    )
+    private static GrainMap Grain(string? against, string? attire, string? first, string? last, string? partner, LogCache cache)
     {
         var check = new Checker();
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
         var window = check.Window(attire, first, last, partner);
         check.ThrowIfFaulty();
-        return GrainMap.Of(cache.Experience(window), SettingsEndpoints.GoalOf(store), whom, []);
+        return GrainMap.Of(cache.Experience(window), cache.Goal, whom, []);
     }
 
-    private static Ok<WhatIfView> WhatIf(WhatIfAsked asked, LogCache cache, LogStore store)
+    private static Ok<WhatIfView> WhatIf(WhatIfAsked asked, LogCache cache)
     {
         var check = new Checker();
         var whom = check.Term<Against>(asked.Against, "against") ?? Against.Usual;
@@ -49,7 +40,7 @@ internal static class GrainEndpoints
             check.Fault("changes", $"at most {MostChanges} changes can be thought through at once; take some out.");
         var changes = RollReading.Each(asked.Changes, "changes", check, static (c, check, path) => Read(c, check, path + "."));
         check.ThrowIfFaulty();
-        var aim = SettingsEndpoints.GoalOf(store);
+        var aim = cache.Goal;
         var experience = cache.Experience(default);
         return TypedResults.Ok(
             new WhatIfView(WhatIfAnswer.Of(experience, aim, whom, changes), GrainMap.Of(experience, aim, whom, changes).Flows)

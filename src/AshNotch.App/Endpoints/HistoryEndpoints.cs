@@ -20,7 +20,7 @@ internal static class HistoryEndpoints
                     var log = cache.Log;
                     if (log.Roll(id) is not { } now)
                         return RollEndpoints.NoRoll();
-                    var values = cache.ValuesAtHand(SettingsEndpoints.GoalOf(store));
+                    var values = cache.ValuesAtHand(cache.Goal);
                     return TypedResults.Ok<IReadOnlyList<EarlierForm>>([
                         .. store
                             .RollHistory(id)

@@ -14,12 +14,7 @@ internal static class PartnerEndpoints
 
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
-        routes
-            .MapGet(
-                "/api/partners",
-                (LogCache cache, LogStore store) => List(cache.Log, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)))
-            )
-            .WithName("partners");
+        routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log, cache.ValuesAtHand(cache.Goal))).WithName("partners");
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes
             .MapGet(

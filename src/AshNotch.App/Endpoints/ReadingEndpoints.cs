@@ -1,6 +1,5 @@
 using AshNotch.App.Views;
 using AshNotch.Formats.Json;
-using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -12,10 +11,10 @@ internal static class ReadingEndpoints
         routes
             .MapPost(
                 "/api/read",
-                (ToRead toRead, LogCache cache, LogStore store, TimeProvider clock, CancellationToken stop) =>
+                (ToRead toRead, LogCache cache, TimeProvider clock, CancellationToken stop) =>
                     ReadingView.Of(
                         toRead.Read(cache, new Checker(), stop),
-                        cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
+                        cache.ValuesAtHand(cache.Goal),
                         DateOnly.FromDateTime(clock.GetLocalNow().DateTime)
                     )
             )

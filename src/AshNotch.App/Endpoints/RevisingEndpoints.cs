@@ -39,7 +39,7 @@ internal static class RevisingEndpoints
         if (log.Roll(id) is not { } found)
             return RollEndpoints.NoRoll();
         var reread = Reread.Of(found.Roll, text, cache.Book, log.Partners);
-        return TypedResults.Ok(RereadView.Of(reread, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store))));
+        return TypedResults.Ok(RereadView.Of(reread, cache.ValuesAtHand(cache.Goal)));
     }
 
     private static Results<Ok<SplitDone>, ProblemHttpResult> Split(

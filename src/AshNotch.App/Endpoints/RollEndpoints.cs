@@ -38,11 +38,11 @@ internal static class RollEndpoints
     {
         var log = store.Around([id]);
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(id)))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(cache.Goal), store.RollVersion(id)))
             : NoRoll();
     }
 
-    private static Rack Rack(string? partner, string? attire, string? move, int? skip, int? limit, LogCache cache, LogStore store)
+    private static Rack Rack(string? partner, string? attire, string? move, int? skip, int? limit, LogCache cache)
     {
         var check = new Checker();
         var filter = new RackFilter(
@@ -53,7 +53,7 @@ internal static class RollEndpoints
         check.ThrowIfFaulty();
         return Views.Rack.Of(
             cache.Log,
-            cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)),
+            cache.ValuesAtHand(cache.Goal),
             filter,
             Math.Max(0, skip ?? 0),
             Math.Clamp(limit ?? UsualSessions, 1, MostSessions)
@@ -61,15 +61,7 @@ internal static class RollEndpoints
     }
 
     // With a place, the notches of the exchange that starts there are marked.
-    private static IEnumerable<RollRow> Rows(
-        string[] id,
-        string? from,
-        string? by,
-        string? move,
-        string? to,
-        LogCache cache,
-        LogStore store
-    )
+    private static IEnumerable<RollRow> Rows(string[] id, string? from, string? by, string? move, string? to, LogCache cache)
     {
         var check = new Checker();
         var place = check.Place(from, "", "from");
@@ -79,7 +71,7 @@ internal static class RollEndpoints
         check.ThrowIfFaulty();
         bool IsIt(Notch n) => n.From == place && n.By == whose && (which is null ? n.Move is null && n.To == led : n.Move == which);
         var log = cache.Log;
-        var values = cache.ValuesAtHand(SettingsEndpoints.GoalOf(store));
+        var values = cache.ValuesAtHand(cache.Goal);
         var wanted = id.Take(MostRows).ToHashSet();
         return log.Rolls.Where(r => wanted.Contains(r.Roll.Id)).Reverse().Select(Row);
 

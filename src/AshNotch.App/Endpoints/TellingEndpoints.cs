@@ -66,9 +66,7 @@ internal static class TellingEndpoints
                 [
                     .. ids.Select(kept.Roll)
                         .OfType<LoggedRoll>()
-                        .Select(r =>
-                            RollView.Of(r, kept, cache.ValuesAtHand(SettingsEndpoints.GoalOf(store)), store.RollVersion(r.Roll.Id))
-                        ),
+                        .Select(r => RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), store.RollVersion(r.Roll.Id))),
                 ],
                 [.. met.Select(LogWriter.Document)],
                 [.. learned.Select(LogWriter.Document)]

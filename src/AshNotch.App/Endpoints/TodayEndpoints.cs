@@ -3,7 +3,6 @@ using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
-using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -18,10 +17,10 @@ internal static class TodayEndpoints
         return routes;
     }
 
-    private static async Task<TodayView> Today(bool? wait, LogCache cache, LogStore store)
+    private static async Task<TodayView> Today(bool? wait, LogCache cache)
     {
         var log = cache.Log;
-        var aim = SettingsEndpoints.GoalOf(store);
+        var aim = cache.Goal;
         var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(

@@ -6,7 +6,6 @@ using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Core.Weeks;
 using AshNotch.Formats.Json;
-using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -28,9 +27,9 @@ internal static class WeakSpotEndpoints
         return routes;
     }
 
-    private static IReadOnlyList<string> Notes(string? from, string? by, string? move, LogCache cache, LogStore store) =>
+    private static IReadOnlyList<string> Notes(string? from, string? by, string? move, LogCache cache) =>
         Exchange(from, by, move) is (var place, var whose, var which)
-            ? ExchangeNotes.Of(cache.Experience(default), cache.Values(SettingsEndpoints.GoalOf(store)), place, whose, which)
+            ? ExchangeNotes.Of(cache.Experience(default), cache.Values(cache.Goal), place, whose, which)
             : [];
 
     private static IReadOnlyList<CourseView> CourseOf(string? from, string? by, string? move, LogCache cache) =>
@@ -49,17 +48,9 @@ internal static class WeakSpotEndpoints
         return place is null || whose is null || which is null ? null : (place.Value, whose.Value, which.Value);
     }
 
-    private static IReadOnlyList<Reach> GetReach(
-        string? aim,
-        string? against,
-        string? attire,
-        string? first,
-        string? last,
-        LogCache cache,
-        LogStore store
-    )
+    private static IReadOnlyList<Reach> GetReach(string? aim, string? against, string? attire, string? first, string? last, LogCache cache)
     {
-        var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, cache);
         return Reach.Of(cache.Experience(window), goal, whom);
     }
 
@@ -70,11 +61,10 @@ internal static class WeakSpotEndpoints
         string? first,
         string? last,
         int? limit,
-        LogCache cache,
-        LogStore store
+        LogCache cache
     )
     {
-        var (window, goal, whom) = Asked(aim, against, attire, first, last, store);
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, cache);
         var ranking = await cache.RankingInTime(window, goal, whom);
         var shown = ranking.Spots.Take(Math.Clamp(limit ?? UsualSpots, 1, MostSpots));
         return ranking with
@@ -90,11 +80,11 @@ internal static class WeakSpotEndpoints
         string? attire,
         string? first,
         string? last,
-        LogStore store
+        LogCache cache
     )
     {
         var check = new Checker();
-        var set = SettingsEndpoints.GoalOf(store);
+        var set = cache.Goal;
         var goal = set with { Aim = check.Term<Aim>(aim, "aim") ?? set.Aim };
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
         var window = check.Window(attire, first, last);

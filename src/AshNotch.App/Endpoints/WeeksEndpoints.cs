@@ -1,5 +1,4 @@
 using AshNotch.App.Views;
-using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -12,10 +11,10 @@ internal static class WeeksEndpoints
         return routes;
     }
 
-    private static WeeksView Weeks(int? limit, LogCache cache, LogStore store)
+    private static WeeksView Weeks(int? limit, LogCache cache)
     {
         var log = cache.Log;
-        var courses = cache.Courses(SettingsEndpoints.GoalOf(store));
+        var courses = cache.Courses(cache.Goal);
         var shown = Math.Max(1, limit ?? CourseView.Year);
         return new WeeksView(
             courses.Changed,

@@ -1,4 +1,3 @@
-using AshNotch.App.Endpoints;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Hosting.Server;
@@ -61,7 +60,7 @@ internal static class Serving
         output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
         // The first page should not wait for what can be learned meanwhile.
         var cache = app.Services.GetRequiredService<LogCache>();
-        _ = Task.Run(() => cache.Gist(SettingsEndpoints.GoalOf(store), wait: true), stop);
+        _ = Task.Run(() => cache.Gist(cache.Goal, wait: true), stop);
         await app.WaitForShutdownAsync(stop);
         return 0;
     }
