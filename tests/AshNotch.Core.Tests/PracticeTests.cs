@@ -106,7 +106,7 @@ public class PracticeTests
         Assert.Equal((3, new DrilledStarts(16, 5)), (tally.Rounds, tally.Starts));
         Assert.Equal(log.Sessions[1].Date, tally.Last);
         Assert.Equal(
-            "3 rounds of practice from under side control: 16 of 21 starts kept, 2 at a light pace, 1 at a steady pace.",
+            "3 rounds of practice from their side control: 16 of 21 starts kept, 2 at a light pace, 1 at a steady pace.",
             tally.Say
         );
     }
