@@ -40,8 +40,8 @@ public class WeakSpotApiTests
         Assert.Equal(drilled + 1, tallies.Count);
         Assert.Contains(tallies, t => ((string?)t!["say"])!.EndsWith("8 of 10 starts kept, at a light pace.", StringComparison.Ordinal));
         Assert.Contains("8 of 10", (string?)(await app.Get("/api/rolls/drilled"))["row"]!["practice"], StringComparison.Ordinal);
-        var hidden = await app.Put("/api/rolls/x/telling", """{ "text": "a", "roll": { "kind": "drill", "starts": { "kept": -1 } } }""");
-        Assert.Equal(400, hidden.Status);
+        var wrong = await app.Put("/api/rolls/x/telling", """{ "text": "a", "roll": { "kind": "drill", "starts": { "kept": -1 } } }""");
+        Assert.Equal(400, wrong.Status);
     }
 
     [Fact]

@@ -15,21 +15,28 @@ interface Window {
 
 const kept = 'cookies,local_storage,indexeddb,service_workers,cache_storage';
 
-async function open(contextOf: () => Promise<BrowserContext>): Promise<Window> {
-  const context = await contextOf();
+async function open(context: BrowserContext): Promise<Window> {
   const page = await context.newPage();
-  return { context, page, devtools: await context.newCDPSession(page), origins: new Set() };
+  const window = { context, page, devtools: await context.newCDPSession(page), origins: new Set<string>() };
+  follow(window);
+  return window;
+}
+
+/** A test may open several programs in one window. */
+function follow({ page, origins }: Window) {
+  page.on('framenavigated', (frame) => {
+    if (frame.url().startsWith('http')) origins.add(new URL(frame.url()).origin);
+  });
 }
 
 /** Makes the window as good as new: nothing of the tests before is open, kept, routed or listened to. */
-async function wipe({ context, page, devtools, origins }: Window) {
+async function wipe(window: Window) {
+  const { context, page, devtools, origins } = window;
   for (const other of context.pages()) if (other !== page) await other.close();
   page.removeAllListeners();
+  follow(window);
   await page.unrouteAll({ behavior: 'ignoreErrors' });
-  if (page.url().startsWith('http')) {
-    origins.add(new URL(page.url()).origin);
-    await page.evaluate(() => sessionStorage.clear());
-  }
+  if (page.url().startsWith('http')) await page.evaluate(() => sessionStorage.clear());
   await page.goto('about:blank');
   for (const origin of origins)
     await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: kept });
@@ -42,7 +49,6 @@ async function wipe({ context, page, devtools, origins }: Window) {
  */
 export const test = base.extend<object, { windows: Map<string, Window> }>({
   windows: [
-    // eslint-disable-next-line no-empty-pattern
     async ({}, use) => {
       const windows = new Map<string, Window>();
       await use(windows);
@@ -57,7 +63,7 @@ export const test = base.extend<object, { windows: Map<string, Window> }>({
       await wipe(window);
       if (viewport) await window.page.setViewportSize(viewport);
     } else {
-      window = await open(() => browser.newContext({ viewport, hasTouch, isMobile }));
+      window = await open(await browser.newContext({ viewport, hasTouch, isMobile }));
       windows.set(sort, window);
     }
     await use(window.page);

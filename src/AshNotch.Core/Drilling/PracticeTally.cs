@@ -16,22 +16,20 @@ public sealed record PracticeTally(PlaceId? From, int Rounds, DrilledStarts Star
         [
             .. log
                 .Rolls.Where(r => r.Roll.IsPractice)
-                .GroupBy(r => r.Roll.Exchanges is [var first, ..] ? Whereabouts.StartOf(first) : null)
-                .Select(g => Of(g.Key, [.. g], vocabulary))
+                .GroupBy(r => StartOf(r.Roll))
+                .Select(g => Of(g.Key, [.. g.Select(r => r.Roll)], g.Max(r => r.Session.Date), vocabulary))
                 .OrderByDescending(t => t.Rounds)
                 .ThenBy(t => t.From?.Value, StringComparer.Ordinal),
         ];
 
     /// <summary>One round of practice in a sentence.</summary>
-    public static string SayOf(Roll roll, MatVocabulary vocabulary) =>
-        Of(roll.Exchanges is [var first, ..] ? Whereabouts.StartOf(first) : null, [roll], null, vocabulary).Say;
+    public static string SayOf(Roll roll, MatVocabulary vocabulary) => Of(StartOf(roll), [roll], null, vocabulary).Say;
 
-    private static PracticeTally Of(PlaceId? from, IReadOnlyList<LoggedRoll> rounds, MatVocabulary vocabulary) =>
-        Of(from, [.. rounds.Select(r => r.Roll)], rounds.Max(r => r.Session.Date), vocabulary);
+    private static PlaceId? StartOf(Roll roll) => roll.Exchanges is [var first, ..] ? Whereabouts.StartOf(first) : null;
 
     private static PracticeTally Of(PlaceId? from, IReadOnlyList<Roll> rounds, DateOnly? last, MatVocabulary vocabulary)
     {
-        var starts = rounds.Select(PracticeCount.Of).Aggregate((a, b) => a + b);
+        var starts = rounds.Select(PracticeCount.Of).Aggregate((a, b) => a.Plus(b));
         var where = from is { } place ? $" {vocabulary.SayFrom(place)}" : "";
         var how =
             starts.All == 0 ? "nobody counted the starts" : $"{starts.Kept} of {starts.All} {(starts.All == 1 ? "start" : "starts")} kept";

@@ -20,7 +20,7 @@ public static class RollJoin
         {
             Partner = first.Partner ?? second.Partner,
             PartnerThen = first.Partner is null ? second.PartnerThen : first.PartnerThen,
-            Starts = first.Starts is { } counted && second.Starts is { } more ? counted + more : first.Starts ?? second.Starts,
+            Starts = first.Starts is { } counted && second.Starts is { } more ? counted.Plus(more) : first.Starts ?? second.Starts,
             Retelling = told,
             Notes = string.Join('\n', new[] { first.Notes, second.Notes }.Where(n => !string.IsNullOrEmpty(n))) is { Length: > 0 } notes
                 ? notes

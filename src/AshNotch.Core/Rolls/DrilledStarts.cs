@@ -8,9 +8,6 @@ public sealed record DrilledStarts(int Kept, int Lost)
     /// <summary>Both together.</summary>
     public int All => Kept + Lost;
 
-    /// <summary>Both counts added.</summary>
-    public static DrilledStarts operator +(DrilledStarts a, DrilledStarts b) => Add(a, b);
-
-    /// <summary>Both counts added.</summary>
-    public static DrilledStarts Add(DrilledStarts left, DrilledStarts right) => new(left.Kept + right.Kept, left.Lost + right.Lost);
+    /// <summary>These and others counted together.</summary>
+    public DrilledStarts Plus(DrilledStarts more) => new(Kept + more.Kept, Lost + more.Lost);
 }

@@ -94,7 +94,7 @@
       intensity: edited.intensity || undefined,
       partnerIntensity: edited.partnerIntensity || undefined,
       minutes: edited.minutes ?? undefined,
-      starts: edited.starts ?? undefined,
+      starts: (mayCount(edited) && edited.starts) || undefined,
       partial: edited.partial,
       mission: edited.mission.trim()
         ? { text: edited.mission.trim(), checks: edited.checks.filter((c) => c.text.trim()) }
