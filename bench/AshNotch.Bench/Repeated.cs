@@ -1,4 +1,5 @@
 using AshNotch.App.Verbs;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
@@ -40,7 +41,7 @@ internal static class Repeated
     {
         using var stream = File.Create(file);
         var own = Log(1).Rolls.Count();
-        LogWriter.Write(Log((rolls + own - 1) / own), stream);
+        LogWriter.Write(Diary.Of(Log((rolls + own - 1) / own)), stream);
     }
 
     /// <summary>Reads such a file.</summary>

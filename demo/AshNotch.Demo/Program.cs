@@ -1,6 +1,7 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Demo;
 using AshNotch.Formats.Json;
 
 // Usage: AshNotch.Demo RETELLINGS > demo-log.json
 using var output = Console.OpenStandardOutput();
-LogWriter.Write(Scenario.Build(File.ReadAllText(args[0])), output);
+LogWriter.Write(Diary.Of(Scenario.Build(File.ReadAllText(args[0]))), output);

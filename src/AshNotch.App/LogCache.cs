@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
@@ -39,6 +40,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
 
     /// <summary>The log as it stands now.</summary>
     public Log Log => Now.Log;
+
+    /// <summary>The log, and what was chosen to drill.</summary>
+    public Diary Diary => Now.Diary;
 
     /// <summary>Of the log only what a telling may name, partners and names of one's own: who tells a roll does not wait for the rest.</summary>
     public Log Named

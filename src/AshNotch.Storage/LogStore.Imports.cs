@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Storage.Importing;
@@ -10,17 +11,26 @@ namespace AshNotch.Storage;
 public sealed partial class LogStore
 {
     /// <summary>What taking a log in would change, with the version of the log that was looked at. Nothing is changed.</summary>
-    public (ImportPlan Plan, long Version) PlanImport(Log coming)
+    public (ImportPlan Plan, long Version) PlanImport(Diary coming)
     {
         var (plan, from) = Planned(coming);
         return (plan, from.Version);
     }
 
     /// <summary>What taking a log in would bring where there is no log yet. None is made.</summary>
-    public static ImportPlan PlanFirstImport(Log coming) =>
+    public static ImportPlan PlanFirstImport(Diary coming) =>
         ImportPlan.Of(
             coming,
-            new Known(new Log(), new Dictionary<string, Roll>(), _ => [], _ => [], id => id, HistoryTable.Written, HistoryTable.Written)
+            new Known(
+                new Log(),
+                Drills.None,
+                new Dictionary<string, Roll>(),
+                _ => [],
+                _ => [],
+                id => id,
+                HistoryTable.Written,
+                HistoryTable.Written
+            )
         );
 
     /// <summary>Carries a plan out, in one transaction; null when it changes nothing.</summary>
@@ -40,29 +50,29 @@ public sealed partial class LogStore
         ).Done;
 
     /// <summary>Takes a whole log in as the plan has it: what is new or was never edited here comes, the rest stays.</summary>
-    public Import? Import(Log log, DateTimeOffset now, ImportChoice? choice = null) =>
-        ImportAsPlanned(log, now, choice ?? ImportChoice.AsPlanned).Done;
+    public Import? Import(Diary diary, DateTimeOffset now, ImportChoice? choice = null) =>
+        ImportAsPlanned(diary, now, choice ?? ImportChoice.AsPlanned).Done;
 
     /// <summary>The same, with the plan that was carried out.</summary>
-    public (Import? Done, ImportPlan Plan) ImportAsPlanned(Log log, DateTimeOffset now, ImportChoice choice)
+    public (Import? Done, ImportPlan Plan) ImportAsPlanned(Diary diary, DateTimeOffset now, ImportChoice choice)
     {
-        var (plan, from) = Planned(log);
+        var (plan, from) = Planned(diary);
         return Import(plan, choice, now, InForce);
 
         // Where somebody saved in between, what they changed is looked at again, with everybody else waiting.
         ImportPlan InForce(SqliteConnection connection)
         {
             var here = LogRows.Since(from, connection);
-            return here.Version == from.Version ? plan : ImportPlan.Of(log, TakingIn.Known(connection, here.Log), plan);
+            return here.Version == from.Version ? plan : ImportPlan.Of(diary, TakingIn.Known(connection, here.Diary), plan);
         }
     }
 
-    private (ImportPlan Plan, LogSnapshot From) Planned(Log coming) =>
+    private (ImportPlan Plan, LogSnapshot From) Planned(Diary coming) =>
         Using(connection =>
         {
             using var moment = connection.BeginTransaction(deferred: true);
             var here = LogRows.Whole(connection);
-            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Log)), here);
+            return (ImportPlan.Of(coming, TakingIn.Known(connection, here.Diary)), here);
         });
 
     private (Import? Done, ImportPlan Plan) Import(

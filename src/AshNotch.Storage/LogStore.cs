@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -213,7 +214,7 @@ public sealed partial class LogStore : IDisposable
     /// Drops everything and takes a log in, in one transaction, and marks it as the demo's. Only what is empty or carries that mark is dropped.
     /// </summary>
     /// <exception cref="StorageException">This is somebody's own log.</exception>
-    public void StartOver(Log log, DateTimeOffset now) =>
+    public void StartOver(Diary diary, DateTimeOffset now) =>
         Write(connection =>
         {
             if (!IsUnused(connection) && connection.Value("SELECT value FROM setting WHERE name = $1", DemoMark) is null)
@@ -236,7 +237,7 @@ public sealed partial class LogStore : IDisposable
                     ]
             )
                 connection.Run($"DELETE FROM {table}");
-            var plan = ImportPlan.Of(log, TakingIn.Known(connection, new Log()));
+            var plan = ImportPlan.Of(diary, TakingIn.Known(connection, Diary.Of(new Log())));
             using (var staged = Staged.Of(connection, plan))
                 TakingIn.Apply(connection, plan, staged, ImportChoice.AsPlanned, now);
             connection.Run("DELETE FROM import");

@@ -27,7 +27,7 @@ public class ApiTests
         Assert.Equal("purple", (string?)(await app.Get("/api/rolls/r1"))["roll"]!["partnerBelt"]);
         Assert.Equal("Oak", (string?)(await app.Get("/api/rack"))["sessions"]![0]!["rolls"]![0]!["partnerName"]);
         var first = (await app.Get("/api/weak-spots"))["spots"]![0]!;
-        Assert.Equal(("knee-cut-pass", "r1"), ((string?)first["move"], (string?)first["rolls"]![0]));
+        Assert.Equal(("knee-cut-pass", "r1"), ((string?)first["way"]!["move"], (string?)first["rolls"]![0]));
     }
 
     [Fact]

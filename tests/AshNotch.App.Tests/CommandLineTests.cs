@@ -36,6 +36,51 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(exported, (await Run("", "export", "--data", second)).Out);
     }
 
+    [Fact]
+    public async Task A_plan_has_a_block_other_sets_and_sessions_and_is_the_same_each_time()
+    {
+        string[] asked = ["plan", DemoData.File, "--weeks", "2", "--start", "2026-11-30", "--days", "tue,friday", "--minutes", "24"];
+        var (code, text, said) = await Run("", asked);
+        Assert.Equal((0, ""), (code, said));
+        Assert.Equal(text, (await Run("", asked)).Out);
+        var plan = JsonNode.Parse(text)!;
+        Assert.Equal(("2026-11-30", "2026-12-13"), ((string?)plan["block"]!["start"], (string?)plan["block"]!["end"]));
+        var first = plan["block"]!["focuses"]![0]!;
+        Assert.Equal(
+            ("half-guard/bottom", "partner", "knee-cut-pass"),
+            ((string?)first["from"], (string?)first["by"], (string?)first["move"])
+        );
+        Assert.InRange((double)first["gainPerRoll"]!, (double)first["low"]!, (double)first["high"]!);
+        Assert.Equal(2, plan["alternatives"]!.AsArray().Count);
+        var sessions = plan["sessions"]!.AsArray();
+        Assert.Equal(["2026-12-01", "2026-12-04", "2026-12-08", "2026-12-11"], sessions.Select(s => (string?)s!["date"]));
+        Assert.All(sessions, s => Assert.InRange(s!["rounds"]!.AsArray().Sum(r => (int)r!["minutes"]!), 3, 24));
+    }
+
+    [Theory]
+    [InlineData("--weeks", "7", "--weeks is a number from 2 to 6")]
+    [InlineData("--start", "tomorrow", "write it as 2026-03-02")]
+    [InlineData("--days", "mon,blursday", "write them as mon,wed,sat")]
+    [InlineData("--minutes", "0", "from 1 to 240")]
+    public async Task What_a_plan_cannot_be_asked_for_is_a_usage_error(string option, string value, string words)
+    {
+        var (code, text, said) = await Run("", "plan", DemoData.File, option, value);
+        Assert.Equal((2, ""), (code, text));
+        Assert.Contains(words, said, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Where_nothing_can_be_planned_it_says_why()
+    {
+        var (code, text, said) = await Run("""{ "format": "ash-notch-log", "version": 1 }""", "plan", "-");
+        Assert.Equal(0, code);
+        Assert.Contains("Nothing is logged yet", said, StringComparison.Ordinal);
+        Assert.Null(JsonNode.Parse(text)!["block"]);
+        (_, text, said) = await Run("", "plan", DemoData.File, "--minutes", "2");
+        Assert.Contains("3 minutes", said, StringComparison.Ordinal);
+        Assert.NotNull(JsonNode.Parse(text)!["block"]);
+    }
+
     [Theory]
     [InlineData("", 0)]
     [InlineData("""{ "rolls": [ { "exchanges": [ { "notches": [ { "by": "me", "outcome": "tap" } ] } ] } ] }""", 1)]

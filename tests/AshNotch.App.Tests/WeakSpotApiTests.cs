@@ -58,8 +58,9 @@ public class WeakSpotApiTests
     public async Task A_spot_has_its_course_over_the_weeks_and_its_notches_marked()
     {
         await using var app = await RunningApp.Start(demo: true);
-        var spot = (await app.Get("/api/weak-spots"))["spots"]!.AsArray().First(s => s!["move"] is not null)!;
-        var which = $"from={spot["from"]}&by={spot["by"]}&move={spot["move"]}";
+        var spot = (await app.Get("/api/weak-spots"))["spots"]!.AsArray().First(s => s!["way"]!["move"] is not null)!;
+        var way = spot["way"]!;
+        var which = $"from={way["from"]}&by={way["by"]}&move={way["move"]}";
         var course = (await app.Get($"/api/weak-spots/course?{which}")).AsArray().Single()!;
         Assert.True(course["fortnights"]!.AsArray().Count > 3);
         Assert.Empty((await app.Get("/api/weak-spots/course?from=half-guard/bottom")).AsArray());

@@ -18,7 +18,7 @@ public class DemoTests
         foreach (var aim in (Aim[])[Aim.Points, Aim.Balanced])
         {
             var first = WeakSpotRanking.Of(Log, MatVocabulary.BuiltIn, aim).Spots[0];
-            Assert.Equal(("half-guard/bottom", Who.Partner, "knee-cut-pass"), (first.From.Value, first.By, first.Move?.Value));
+            Assert.Equal(("half-guard/bottom", Who.Partner, "knee-cut-pass"), (first.Way.From.Value, first.Way.By, first.Way.Move?.Value));
         }
         var worstTap = Log
             .Rolls.SelectMany(r => r.Roll.Notches)
@@ -32,11 +32,11 @@ public class DemoTests
     public void Every_gain_falls_into_the_parts_it_is_explained_by()
     {
         var ranking = WeakSpotRanking.Of(Log, MatVocabulary.BuiltIn, Aim.Points);
-        Assert.Equal(ranking.Spots.OrderByDescending(s => s.GainPerRoll).Select(s => s.From), ranking.Spots.Select(s => s.From));
+        Assert.Equal(ranking.Spots.OrderByDescending(s => s.GainPerRoll).Select(s => s.Way.From), ranking.Spots.Select(s => s.Way.From));
         foreach (var spot in ranking.Spots)
         {
             Assert.True(spot.GainPerRoll > 0);
-            var rate = spot.By == Who.Me ? 2 * spot.Rate / (1 + spot.Rate) : spot.Rate / (2 - spot.Rate);
+            var rate = spot.Way.By == Who.Me ? 2 * spot.Rate / (1 + spot.Rate) : spot.Rate / (2 - spot.Rate);
             // Visits x change of the rate x worth is the gain but for coming back to the place: the same sign, and the same size within a
             // third.
             var parts = spot.VisitsPerRoll * (rate - spot.Rate) * spot.Worth;
@@ -70,14 +70,14 @@ public class DemoTests
             [
                 new Exchange
                 {
-                    Start = before.From,
+                    Start = before.Way.From,
                     Notches =
                     [
                         new Notch
                         {
-                            By = before.By,
-                            Move = before.Move,
-                            From = before.From,
+                            By = before.Way.By,
+                            Move = before.Way.Move,
+                            From = before.Way.From,
                             To = new(before.To[0]),
                             Outcome = Outcome.Landed,
                         },

@@ -40,7 +40,7 @@ public class ExchangeNotesTests
     {
         var experience = Experience.Of(log, MatVocabulary.BuiltIn);
         var values = PlaceValues.Of(experience, Aim.Points);
-        return ExchangeNotes.Of(experience, values, Sweep.From!.Value, Who.Me, Sweep.Move!.Value);
+        return ExchangeNotes.Of(experience, values, new Way(Sweep.From!.Value, Who.Me, Sweep.Move));
     }
 
     private static Notch[][] Times(int count, params Notch[] notches) => [.. Enumerable.Repeat(notches, count)];

@@ -11,7 +11,7 @@ public class GrainTests
 {
     private static readonly MatVocabulary Mat = MatVocabulary.BuiltIn;
     private static readonly Experience Demo = Experience.Of(DemoTests.Log, Mat);
-    private static readonly WhatIf HalfTheirKneeCuts = new(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), null, 0.5);
+    private static readonly WhatIf HalfTheirKneeCuts = new(new Way(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass")), 0.5);
 
     private static GrainMap Map(params WhatIf[] changes) => GrainMap.Of(Demo, Aim.Points, Against.Usual, changes);
 
@@ -56,10 +56,8 @@ public class GrainTests
     {
         var rewards = Reward.Of(Aim.Points, Mat, Demo.Model.Shape);
         var value = ChainValue.Solve(Demo.Model.Expected(Against.Usual), rewards);
-        var candidate = Candidate
-            .Of(Demo.Walk)
-            .Single(c => c.From == HalfTheirKneeCuts.From && c.Move == HalfTheirKneeCuts.Move && c.By == Who.Partner);
-        var gain = value.WhenOddsChange(Demo.Model.Shape.IndexOf(candidate.From), candidate.Exits(Demo.Model.Shape), 0.5).Gain;
+        var candidate = Candidate.Of(Demo.Walk).Single(c => c.Way == HalfTheirKneeCuts.Way);
+        var gain = value.WhenOddsChange(Demo.Model.Shape.IndexOf(candidate.Way.From), Demo.Model.Shape.ExitsOf(candidate.Way), 0.5).Gain;
         var answer = WhatIfAnswer.Of(Demo, Aim.Points, Against.Usual, [HalfTheirKneeCuts]);
         Assert.Equal(gain, answer.After - answer.Before, 9);
         Assert.Contains("instead of", answer.Say, StringComparison.Ordinal);
@@ -70,8 +68,8 @@ public class GrainTests
     [Fact]
     public void Several_changes_of_one_place_and_unknown_ones_are_thought_through()
     {
-        var twice = HalfTheirKneeCuts with { By = Who.Me, Move = new("old-school-sweep"), Odds = 2 };
-        var unknown = HalfTheirKneeCuts with { From = new("nowhere/top") };
+        var twice = new WhatIf(HalfTheirKneeCuts.Way with { By = Who.Me, Move = new("old-school-sweep") }, 2);
+        var unknown = HalfTheirKneeCuts with { Way = HalfTheirKneeCuts.Way with { From = new("nowhere/top") } };
         var one = Map(HalfTheirKneeCuts).ValuePerRoll;
         Assert.True(Map(HalfTheirKneeCuts, twice).ValuePerRoll > one && one > Map().ValuePerRoll);
         Assert.Equal(one, Map(HalfTheirKneeCuts, unknown).ValuePerRoll, 12);
@@ -80,9 +78,22 @@ public class GrainTests
     [Fact]
     public void A_place_opens_into_its_moves_with_their_counts()
     {
-        var ways = Map().Ways.Where(w => w.From.Value == "half-guard/bottom" && w.By == Who.Partner).ToList();
-        Assert.Equal("knee-cut-pass", ways[0].Move?.Value);
+        var ways = Map().Ways.Where(w => w.Way.From.Value == "half-guard/bottom" && w.Way.By == Who.Partner).ToList();
+        Assert.Equal("knee-cut-pass", ways[0].Way.Move?.Value);
         Assert.All(ways, w => Assert.InRange(w.Count, 0, w.Attempts));
+    }
+
+    [Fact]
+    public void A_finish_that_nobody_named_is_a_way_out_too()
+    {
+        var finish = new Notch
+        {
+            By = Who.Partner,
+            From = new("mount/bottom"),
+            Outcome = Outcome.Tap,
+        };
+        var map = GrainMap.Of(Experience.Of(Trade.LogOf([finish, finish]), MatVocabulary.BuiltIn), Aim.Points, Against.Usual, []);
+        Assert.Contains(map.Ways, w => w.Say == "finish" && w.Count == 2);
     }
 
     [Fact]

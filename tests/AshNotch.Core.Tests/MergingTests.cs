@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 
@@ -38,7 +39,7 @@ public class MergingTests
             Partners = [new Partner { Id = "a", Name = "Oak" }, new Partner { Id = "b", Name = "OAK" }],
             Sessions = [new Session { Id = "s", Rolls = [new Roll { Id = "r", Partner = "b" }] }],
         };
-        var plan = ImportPlan.Of(file, Knows(new Log()));
+        var plan = ImportPlan.Of(Diary.Of(file), Knows(new Log()));
         Assert.Equal("a", Assert.Single(plan.Partners).Partner.Id);
         Assert.Equal("a", Assert.Single(plan.Rolls).Roll.Partner);
     }
@@ -60,7 +61,7 @@ public class MergingTests
             ],
         };
         var file = new Log { Partners = [new Partner { Id = "x", Name = "oaky" }, new Partner { Id = "gone", Name = "Elm" }] };
-        var plan = ImportPlan.Of(file, Knows(log) with { MergedInto = id => id == "gone" ? "a" : id });
+        var plan = ImportPlan.Of(Diary.Of(file), Knows(log) with { MergedInto = id => id == "gone" ? "a" : id });
         Assert.All(plan.Partners, p => Assert.Equal(("a", Belt.Blue), (p.Partner.Id, p.Partner.Belt)));
     }
 
@@ -80,10 +81,19 @@ public class MergingTests
                 WeightKg = 77,
             },
         };
-        var now = ImportPlan.Of(file, Knows(log)).Practitioner;
+        var now = ImportPlan.Of(Diary.Of(file), Knows(log)).Practitioner;
         Assert.Equal((Belt.Purple, 1, 77.0), (now.Belt, now.Stripes, now.WeightKg));
     }
 
     private static Known Knows(Log log) =>
-        new(log, new Dictionary<string, Roll>(), _ => [], _ => [], id => id, r => $"{r.Id} {r.Notes}", p => $"{p.Name} {p.Belt}");
+        new(
+            log,
+            Drills.None,
+            new Dictionary<string, Roll>(),
+            _ => [],
+            _ => [],
+            id => id,
+            r => $"{r.Id} {r.Notes}",
+            p => $"{p.Name} {p.Belt}"
+        );
 }

@@ -192,12 +192,12 @@ public class PracticeTests
         var allWeeks = Experience.OfAllWeeks(log, Mat);
         var ranking = WeakSpotRanking.Of(experience, Aim.Points, Against.Usual);
         var notes = ranking
-            .Spots.Where(s => s.Move is not null)
-            .SelectMany(s => ExchangeNotes.Of(experience, PlaceValues.Of(experience, Aim.Points), s.From, s.By, s.Move!.Value));
+            .Spots.Where(s => s.Way.Move is not null)
+            .SelectMany(s => ExchangeNotes.Of(experience, PlaceValues.Of(experience, Aim.Points), s.Way));
         return string.Join(
             '\n',
             Json(ranking),
-            Json(Courses.Of(allWeeks, [.. ranking.Spots.Select(s => new Subject(s.By, s.From, s.Move))])),
+            Json(Courses.Of(allWeeks, [.. ranking.Spots.Select(s => new Subject(s.Way.By, s.Way.From, s.Way.Move))])),
             Json(GrainMap.Of(experience, Aim.Points, Against.Usual, [])),
             Json(FinishSheet.Of(log, Mat)),
             Json(notes),

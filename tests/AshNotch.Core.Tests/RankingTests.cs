@@ -140,7 +140,7 @@ public class RankingTests
             WeakSpotRanking.Of(turned, MatVocabulary.BuiltIn, Aim.Points)
         );
         Assert.Equal(before.ValuePerRoll, after.ValuePerRoll, 9);
-        Assert.Equal(before.Spots.Select(s => (s.From, s.By, s.Move)), after.Spots.Select(s => (s.From, s.By, s.Move)));
+        Assert.Equal(before.Spots.Select(s => s.Way), after.Spots.Select(s => s.Way));
     }
 
     [Fact]
@@ -181,7 +181,7 @@ public class RankingTests
             WeakSpotRanking.Of(more, MatVocabulary.BuiltIn, Aim.Survive)
         );
         Assert.Equal(before.Notches + 3, after.Notches);
-        Assert.Equal(before.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)), after.Spots.Select(s => (s.Move, s.Count, s.GainPerRoll)));
+        Assert.Equal(before.Spots.Select(s => (s.Way, s.Count, s.GainPerRoll)), after.Spots.Select(s => (s.Way, s.Count, s.GainPerRoll)));
     }
 
     [Theory]
@@ -222,13 +222,10 @@ public class RankingTests
     public void Every_candidate_is_ranked_set_aside_or_harmless_and_none_twice()
     {
         var ranking = WeakSpotRanking.Of(RandomLogs.Of(12, rolls: 120), MatVocabulary.BuiltIn, Aim.Balanced);
-        var keys = ranking
-            .Spots.Select(s => (s.From, s.By, s.Move, s.Move is null ? PlaceId.Of(s.To[0]) : null))
-            .Concat(ranking.Untested.Select(u => (u.From, u.By, u.Move, u.To)))
-            .ToList();
+        var keys = ranking.Spots.Select(s => s.Way).Concat(ranking.Untested.Select(u => u.Way)).ToList();
         Assert.Equal(keys.Count, keys.Distinct().Count());
         Assert.NotEmpty(ranking.Spots);
-        Assert.All(ranking.Spots, s => Assert.InRange(s.Count, s.By == Who.Me ? 0 : 1, s.Attempts));
+        Assert.All(ranking.Spots, s => Assert.InRange(s.Count, s.Way.By == Who.Me ? 0 : 1, s.Attempts));
         Assert.All(ranking.Spots, s => Assert.InRange(s.Rate, 1e-6, 1));
     }
 
@@ -238,10 +235,7 @@ public class RankingTests
         var ranking = WeakSpotRanking.Of(DemoTests.Log, Vocabulary, Aim.Points);
         Assert.NotEmpty(ranking.Untested);
         Assert.All(ranking.Untested, u => Assert.True(u.Attempts == 1 && u.Say.Length > 0 && !u.Say.EndsWith('.')));
-        Assert.DoesNotContain(
-            ranking.Spots,
-            s => ranking.Untested.Any(u => (u.From, u.By, u.Move) == (s.From, s.By, s.Move) && u.Move is not null)
-        );
+        Assert.DoesNotContain(ranking.Spots, s => ranking.Untested.Any(u => u.Way == s.Way));
     }
 
     [Fact]
@@ -307,8 +301,8 @@ public class RankingTests
             MatVocabulary.BuiltIn,
             Aim.Finish
         );
-        Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Move?.Value).Order());
+        Assert.Equal(["our-choke", "our-pass"], ranking.Spots.Select(s => s.Way.Move?.Value).Order());
         Assert.True(ranking.ValuePerRoll < 0);
-        Assert.Contains("our guard", ranking.Spots.Single(s => s.Move?.Value == "our-pass").Say, StringComparison.Ordinal);
+        Assert.Contains("our guard", ranking.Spots.Single(s => s.Way.Move?.Value == "our-pass").Say, StringComparison.Ordinal);
     }
 }

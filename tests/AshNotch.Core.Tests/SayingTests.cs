@@ -1,6 +1,5 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -11,9 +10,7 @@ public class SayingTests
     private static readonly WeakSpot Theirs = new()
     {
         Rank = 1,
-        From = new("half-guard/bottom"),
-        By = Who.Partner,
-        Move = new("knee-cut-pass"),
+        Way = new Way(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass")),
         To = ["side-control/bottom"],
         GainPerRoll = 0.4213,
         Low = 0.3,
@@ -43,28 +40,36 @@ public class SayingTests
     public void A_tap_is_finished_not_landed() =>
         Assert.Equal(
             "They finish the americana from their side control. Half of those stopped: about one tap in 16 rolls.",
-            Say(Theirs with { From = new("side-control/bottom"), Move = new("americana"), To = ["tap"], GainPerRoll = 0.0612 }, Aim.Finish)
+            Say(
+                Theirs with
+                {
+                    Way = new Way(new("side-control/bottom"), Who.Partner, new("americana")),
+                    To = ["tap"],
+                    GainPerRoll = 0.0612,
+                },
+                Aim.Finish
+            )
         );
 
     [Fact]
     public void A_change_that_nobody_named_is_said_by_where_it_leads() =>
         Assert.Equal(
             "They get to their mount from their side control. Half of those stopped: about 0.4 points a roll.",
-            Say(Theirs with { From = new("side-control/bottom"), Move = null, To = ["mount/bottom"] })
+            Say(Theirs with { Way = new Way(new("side-control/bottom"), Who.Partner, null, new("mount/bottom")), To = ["mount/bottom"] })
         );
 
     [Fact]
     public void A_move_of_mine_is_said_with_how_often_it_came_off() =>
         Assert.Equal(
             "Your single leg on the feet came off 3 times in 9. Twice as many: about 0.4 points a roll.",
-            Say(Theirs with { From = new("standing/neutral"), By = Who.Me, Move = new("single-leg"), Count = 3, Attempts = 9 })
+            Say(Theirs with { Way = new Way(new("standing/neutral"), Who.Me, new("single-leg")), Count = 3, Attempts = 9 })
         );
 
     [Fact]
     public void A_finish_that_nobody_named_is_said_as_one() =>
         Assert.Equal(
             "They finish you from their mount. Half of those stopped: about 0.4 taps a roll. Where it began was not said twice; this is the likeliest place.",
-            Say(Theirs with { From = new("mount/bottom"), Move = null, To = ["tap"], Supposed = 2 }, Aim.Finish)
+            Say(Theirs with { Way = new Way(new("mount/bottom"), Who.Partner, null), To = ["tap"], Supposed = 2 }, Aim.Finish)
         );
 
     [Theory]
@@ -91,12 +96,12 @@ public class SayingTests
         Assert.Equal("Each time it costs about 6.0 points by the end of the roll, against what else happens there.", why.Costly);
         Assert.Contains(
             "came off 12 times in 15 tries",
-            Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Points, MatVocabulary.BuiltIn).Likely,
+            Saying.Why(Theirs with { Way = Theirs.Way with { By = Who.Me }, Worth = 2 }, Aim.Points, MatVocabulary.BuiltIn).Likely,
             StringComparison.Ordinal
         );
         Assert.StartsWith(
             "Each time it earns about 2.0 taps",
-            Saying.Why(Theirs with { By = Who.Me, Worth = 2 }, Aim.Finish, MatVocabulary.BuiltIn).Costly,
+            Saying.Why(Theirs with { Way = Theirs.Way with { By = Who.Me }, Worth = 2 }, Aim.Finish, MatVocabulary.BuiltIn).Costly,
             StringComparison.Ordinal
         );
     }
@@ -107,10 +112,7 @@ public class SayingTests
     [InlineData("side-control/bottom", Who.Partner, null, "mount/bottom", "Stop getting to their mount from their side control.")]
     [InlineData("clinch/neutral", Who.Partner, "my-gyms-trip", null, "Stop the my gyms trip in the clinch.")]
     public void A_focus_says_what_to_do(string from, Who by, string? move, string? to, string words) =>
-        Assert.Equal(
-            words,
-            FocusWords.Of(new Focus(new(from), by, MoveId.Of(move), PlaceId.Of(to), new DateOnly(2026, 3, 2), null), MatVocabulary.BuiltIn)
-        );
+        Assert.Equal(words, WayWords.AsWork(new Way(new(from), by, MoveId.Of(move), PlaceId.Of(to)), MatVocabulary.BuiltIn));
 
     [Theory]
     [InlineData(Outcome.Landed, "They landed the knee cut pass: your half guard to their side control")]

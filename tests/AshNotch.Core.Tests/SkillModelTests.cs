@@ -127,8 +127,8 @@ public class SkillModelTests
             lucky,
         ]);
         var spots = WeakSpotRanking.Of(log, Mat, Aim.Points).Spots;
-        Assert.Equal("knee-cut-pass", spots[0].Move?.Value);
-        var rare = spots.First(s => s.Move?.Value == "sacrifice-throw");
+        Assert.Equal("knee-cut-pass", spots[0].Way.Move?.Value);
+        var rare = spots.First(s => s.Way.Move?.Value == "sacrifice-throw");
         Assert.True((rare.High - rare.Low) / rare.GainPerRoll > (spots[0].High - spots[0].Low) / spots[0].GainPerRoll);
     }
 

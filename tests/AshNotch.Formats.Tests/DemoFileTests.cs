@@ -9,7 +9,10 @@ public class DemoFileTests
     public void The_demo_log_is_what_its_generator_makes_to_the_byte()
     {
         using var made = new MemoryStream();
-        LogWriter.Write(Scenario.Build(File.ReadAllText(Path.Combine(LogJsonTests.Root, "demo", "retellings.txt"))), made);
+        LogWriter.Write(
+            Core.Drilling.Diary.Of(Scenario.Build(File.ReadAllText(Path.Combine(LogJsonTests.Root, "demo", "retellings.txt")))),
+            made
+        );
         Assert.Equal(File.ReadAllBytes(Path.Combine(LogJsonTests.Root, "demo", "demo-log.json")), made.ToArray());
     }
 }

@@ -1,5 +1,5 @@
 using System.Text;
-using AshNotch.Core.Rolls;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using NJsonSchema;
@@ -40,10 +40,10 @@ public class LogJsonTests
 
     private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)), MatVocabulary.BuiltIn);
 
-    private static string Write(Log log)
+    private static string Write(Diary diary)
     {
         using var stream = new MemoryStream();
-        LogWriter.Write(log, stream);
+        LogWriter.Write(diary, stream);
         return Encoding.UTF8.GetString(stream.ToArray());
     }
 
@@ -52,8 +52,8 @@ public class LogJsonTests
     [Fact]
     public void Writing_and_reading_again_gives_the_same_log_with_every_field_in_it()
     {
-        var written = Write(Read(Full).Log);
-        Assert.Equal(written, Write(Read(written).Log));
+        var written = Write(Read(Full).Diary);
+        Assert.Equal(written, Write(Read(written).Diary));
         foreach (
             var kept in (string[])
                 [
@@ -88,7 +88,7 @@ public class LogJsonTests
             TestContext.Current.CancellationToken
         );
         Assert.Empty(schema.Validate(Full));
-        Assert.Empty(schema.Validate(Write(Read(Full).Log)));
+        Assert.Empty(schema.Validate(Write(Read(Full).Diary)));
         Assert.Empty(
             schema.Validate(await File.ReadAllTextAsync(Path.Combine(Root, "demo", "demo-log.json"), TestContext.Current.CancellationToken))
         );

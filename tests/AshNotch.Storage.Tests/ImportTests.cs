@@ -1,4 +1,5 @@
 using System.Text;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -123,7 +124,7 @@ public sealed class ImportTests : IDisposable
     {
         Save("r1", "edited here");
         store.DeleteRoll("r3", Now);
-        var before = Text(store.Read());
+        var before = Logs.Text(store.Read());
         var theirs = new Log
         {
             Practitioner = new Practitioner { Belt = Belt.Blue },
@@ -145,9 +146,15 @@ public sealed class ImportTests : IDisposable
                 },
             ],
             OwnNames = [new OwnName("octopus grab", "guillotine")],
-            Focuses = [new Focus(new PlaceId("mount/top"), Who.Me, null, null, Day, null)],
         };
-        var done = store.Import(theirs, Now, ImportChoice.AsPlanned with { Theirs = true })!;
+        var done = store.Import(
+            new Diary(theirs, new Drills { Focuses = [new Focus(new Way(new("mount/top"), Who.Me, null), Day, null)] }),
+            Now,
+            ImportChoice.AsPlanned with
+            {
+                Theirs = true,
+            }
+        )!;
         Assert.Equal(
             "1 new roll, 3 changed rolls, 1 new partner, 1 changed partner, 1 new session, 1 changed session, 1 new name of your own, "
                 + "1 new focus, 1 changed page about yourself",
@@ -155,7 +162,7 @@ public sealed class ImportTests : IDisposable
         );
         Assert.Equal(["there", "there", "third", "new"], Notes);
         Assert.Equal(0, store.UndoImport(done.Key, Now));
-        Assert.Equal(before, Text(store.Read()));
+        Assert.Equal(before, Logs.Text(store.Read()));
         Assert.Null(store.UndoImport(done.Key, Now));
         Assert.Equal("ok", store.CheckIntegrity());
     }
@@ -221,11 +228,4 @@ public sealed class ImportTests : IDisposable
         };
 
     private static Log Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)), MatVocabulary.BuiltIn).Log;
-
-    private static string Text(Log log)
-    {
-        using var stream = new MemoryStream();
-        LogWriter.Write(log, stream);
-        return Encoding.UTF8.GetString(stream.ToArray());
-    }
 }

@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
@@ -17,23 +18,17 @@ public sealed class LogStoreTests : IDisposable
         Directory.Delete(directory, recursive: true);
     }
 
-    private static Log Demo()
+    private static Diary Demo()
     {
         var root = new DirectoryInfo(AppContext.BaseDirectory);
         while (!File.Exists(Path.Combine(root!.FullName, "global.json")))
             root = root.Parent;
         using var stream = File.OpenRead(Path.Combine(root.FullName, "demo", "demo-log.json"));
-        return LogReader.Read(stream, MatVocabulary.BuiltIn).Log with
+        var kneeCut = new Way(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), Side: BodySide.Left);
+        return LogReader.Read(stream, MatVocabulary.BuiltIn).Diary with
         {
-            Focuses = [new Focus(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), null, new DateOnly(2026, 11, 22), "why not")],
+            Drills = new Drills { Focuses = [new Focus(kneeCut, new DateOnly(2026, 11, 22), "why not")] },
         };
-    }
-
-    private static string Text(Log log)
-    {
-        using var stream = new MemoryStream();
-        LogWriter.Write(log, stream);
-        return System.Text.Encoding.UTF8.GetString(stream.ToArray());
     }
 
     private static Roll Roll(string id, string? partner = null) =>
@@ -78,7 +73,7 @@ public sealed class LogStoreTests : IDisposable
         using (var store = LogStore.Open(directory))
             store.Import(demo, Now);
         using var again = LogStore.Open(directory);
-        Assert.Equal(Text(demo), Text(again.Read()));
+        Assert.Equal(Logs.Text(demo), Logs.Text(again.ReadDiary()));
         Assert.Equal("ok", again.CheckIntegrity());
     }
 
@@ -89,8 +84,8 @@ public sealed class LogStoreTests : IDisposable
         using var store = LogStore.Open(directory);
         Assert.NotNull(store.Import(demo, Now));
         Assert.Null(store.Import(demo, Now));
-        Assert.Equal(Text(demo), Text(store.Read()));
-        Assert.Empty(store.RollHistory(demo.Rolls.First().Roll.Id));
+        Assert.Equal(Logs.Text(demo), Logs.Text(store.ReadDiary()));
+        Assert.Empty(store.RollHistory(demo.Log.Rolls.First().Roll.Id));
     }
 
     [Fact]
@@ -128,7 +123,7 @@ public sealed class LogStoreTests : IDisposable
     {
         var demo = Demo();
         using var store = LogStore.Open(directory);
-        var broken = demo with { Sessions = [.. demo.Sessions, Session("last") with { Rolls = [Roll("x", "nobody")] }] };
+        var broken = demo.Log with { Sessions = [.. demo.Log.Sessions, Session("last") with { Rolls = [Roll("x", "nobody")] }] };
         Assert.ThrowsAny<Exception>(() => store.Import(broken, Now));
         Assert.Empty(store.Read().Sessions);
         Assert.Empty(store.Read().Partners);

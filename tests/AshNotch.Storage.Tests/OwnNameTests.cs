@@ -49,7 +49,7 @@ public sealed class OwnNameTests : IDisposable
         store.SaveOwnName(new OwnName("mine", "mount"));
         store.Import(new Log { OwnNames = [new OwnName("theirs", "turtle")] }, Now);
         Assert.Equal(["mine", "theirs"], store.Read().OwnNames.Select(n => n.Name));
-        store.StartOver(new Log(), Now);
+        store.StartOver(Core.Drilling.Diary.Of(new Log()), Now);
         Assert.Empty(store.Read().OwnNames);
     }
 

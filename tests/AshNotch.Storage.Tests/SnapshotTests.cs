@@ -1,7 +1,6 @@
-using System.Text;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
-using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tests;
@@ -35,7 +34,7 @@ public sealed class SnapshotTests : IDisposable
                 continue;
             held = mine.Snapshot(held);
             Assert.Equal(mine.Version, held.Version);
-            Assert.Equal(Text(mine.Read()), Text(held.Log));
+            Assert.Equal(Logs.Text(mine.Read()), Logs.Text(held.Log));
         }
     }
 
@@ -82,7 +81,7 @@ public sealed class SnapshotTests : IDisposable
         var whole = store.Read();
         var around = store.Around(["b2", "a2", "a4", "b4", "none"]);
         var wanted = whole with { Sessions = [.. whole.Sessions.Where(s => s.Id != "s3")] };
-        Assert.Equal(Text(wanted), Text(around));
+        Assert.Equal(Logs.Text(wanted), Logs.Text(around));
         Assert.Null(around.Roll("b4"));
     }
 
@@ -101,7 +100,7 @@ public sealed class SnapshotTests : IDisposable
                 store.SavePartner(new Partner { Id = $"p{random.Next(3)}", Name = $"Oak {turn}" }, Now);
                 break;
             case 3:
-                store.ChooseFocus(new Focus(new PlaceId("mount/top"), Who.Me, null, null, new DateOnly(2026, 3, 2), $"turn {turn}"));
+                store.ChooseFocus(new Focus(new Way(new("mount/top"), Who.Me, null), new DateOnly(2026, 3, 2), $"turn {turn}"));
                 break;
             case 4:
                 store.SaveOwnName(new OwnName($"name {random.Next(3)}", "mount"));
@@ -117,12 +116,5 @@ public sealed class SnapshotTests : IDisposable
                 );
                 break;
         }
-    }
-
-    private static string Text(Log log)
-    {
-        using var stream = new MemoryStream();
-        LogWriter.Write(log, stream);
-        return Encoding.UTF8.GetString(stream.ToArray());
     }
 }

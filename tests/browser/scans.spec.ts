@@ -40,7 +40,10 @@ async function expectNoFaults(page: Page) {
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await expect(page.locator('html')).toHaveAttribute('data-mode', colorScheme);
     // No page here holds another, so what axe does for frames in a page of its own is left away: it takes as long again.
-    const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze();
+    const axe = new AxeBuilder({ page }).setLegacyMode();
+    // The themes differ in colours alone.
+    if (colorScheme === 'dark') axe.withRules(['color-contrast']);
+    const { violations } = await axe.analyze();
     expect(
       violations.map((v) => `${colorScheme}: ${v.id}: ${v.nodes.map((n) => n.target).join(', ')}`),
     ).toEqual([]);

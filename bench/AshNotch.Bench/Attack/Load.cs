@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using AshNotch.Core.Drilling;
 using AshNotch.Storage;
 
 namespace AshNotch.Bench.Attack;
@@ -25,7 +26,7 @@ internal static class Load
             var data = Path.Combine(directory, "data");
             Repeated.Write(file, Rolls);
             using (var store = LogStore.Open(data))
-                store.Import(Repeated.Read(file), DateTimeOffset.UtcNow);
+                store.Import(Diary.Of(Repeated.Read(file)), DateTimeOffset.UtcNow);
             using (var served = await Served.Start(data))
             {
                 await One(served);

@@ -26,7 +26,7 @@ internal static class ClosedLoop
     {
         var rules = CountingRules
             .All.Select(r =>
-                (r.Name, Choose: (Func<Log, Random, Pick?>)((log, random) => r.Order(log, random) is [var first, ..] ? first : null))
+                (r.Name, Choose: (Func<Log, Random, Way?>)((log, random) => r.Order(log, random) is [var first, ..] ? first : null))
             )
             .Prepend(("no drilling", (_, _) => null))
             .Prepend(("Ash Notch", (log, _) => Recommended(log)))
@@ -52,20 +52,15 @@ internal static class ClosedLoop
         }
     }
 
-    private static Pick? Recommended(Log log)
-    {
-        var spots = WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Points).Spots;
-        return spots.Count == 0
-            ? null
-            : new Pick(spots[0].From, spots[0].By, spots[0].Move, spots[0].Move is null ? PlaceId.Of(spots[0].To[0]) : null);
-    }
+    private static Way? Recommended(Log log) =>
+        WeakSpotRanking.Of(log, MatVocabulary.BuiltIn, Aim.Points).Spots is [var first, ..] ? first.Way : null;
 
-    private static double Train(int seed, Func<Log, Random, Pick?> choose)
+    private static double Train(int seed, Func<Log, Random, Way?> choose)
     {
         var practitioner = new SimulatedPractitioner(seed);
         var random = new Random(1000 * seed);
         var training = new SimulatedLog(practitioner, Told, random);
-        var drilled = new Dictionary<Pick, double>();
+        var drilled = new Dictionary<Way, double>();
         var weeks = 0;
         while (weeks < Weeks)
         {
@@ -86,6 +81,6 @@ internal static class ClosedLoop
     }
 
     // Mine come off more readily, theirs less.
-    private static void Change(SimulatedPractitioner practitioner, Pick pick, double better) =>
+    private static void Change(SimulatedPractitioner practitioner, Way pick, double better) =>
         practitioner.Drill(pick.From, pick.By, pick.Move!.Value, pick.By == Who.Me ? better : 1 / better);
 }

@@ -12,23 +12,29 @@ internal static class CountingRules
     private const int Enough = 5;
 
     /// <summary>The rules by name: each puts a log's exchanges in order.</summary>
-    public static IReadOnlyList<(string Name, Func<Log, Random, IReadOnlyList<Pick>> Order)> All { get; } =
+    public static IReadOnlyList<(string Name, Func<Log, Random, IReadOnlyList<Way>> Order)> All { get; } =
     [
-        ("most taps", (log, _) => [.. Candidates(log).Where(c => c.By == Who.Partner).OrderByDescending(TapsOf(log)).Select(Of)]),
-        ("most frequent loss", (log, _) => [.. Candidates(log).Where(c => c.By == Who.Partner).OrderByDescending(c => c.Count).Select(Of)]),
+        (
+            "most taps",
+            (log, _) => [.. Candidates(log).Where(c => c.Way.By == Who.Partner).OrderByDescending(TapsOf(log)).Select(c => c.Way)]
+        ),
+        (
+            "most frequent loss",
+            (log, _) => [.. Candidates(log).Where(c => c.Way.By == Who.Partner).OrderByDescending(c => c.Count).Select(c => c.Way)]
+        ),
         (
             "worst success rate",
             (log, _) =>
                 [
                     .. Candidates(log)
-                        .Where(c => c.By == Who.Me)
+                        .Where(c => c.Way.By == Who.Me)
                         .OrderByDescending(c => c.Attempts >= Enough)
                         .ThenBy(c => (double)c.Count / c.Attempts)
                         .ThenByDescending(c => c.Attempts)
-                        .Select(Of),
+                        .Select(c => c.Way),
                 ]
         ),
-        ("random", (log, random) => [.. Candidates(log).OrderBy(_ => random.Next()).Select(Of)]),
+        ("random", (log, random) => [.. Candidates(log).OrderBy(_ => random.Next()).Select(c => c.Way)]),
     ];
 
     private static IReadOnlyList<Candidate> Candidates(Log log) => Candidate.Of(Walk.Of(log, MatVocabulary.BuiltIn));
@@ -40,8 +46,6 @@ internal static class CountingRules
             .Where(n => n is { Outcome: Outcome.Tap, By: Who.Partner, From: not null })
             .GroupBy(n => (n.From!.Value, n.Move))
             .ToDictionary(g => g.Key, g => g.Count());
-        return c => taps.GetValueOrDefault((c.From, c.Move));
+        return c => taps.GetValueOrDefault((c.Way.From, c.Way.Move));
     }
-
-    private static Pick Of(Candidate c) => new(c.From, c.By, c.Move, c.Destination);
 }

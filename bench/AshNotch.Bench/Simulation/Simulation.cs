@@ -61,14 +61,11 @@ internal static class Simulation
         }
     }
 
-    // A change of place or a finish that nobody named is chosen by where it leads; a tap leads nowhere.
-    private static PlaceId? Destination(WeakSpot spot) => spot.Move is null && spot.To[0] != "tap" ? PlaceId.Of(spot.To[0]) : null;
-
     private static IEnumerable<(string, int, string, double, double, int, int)> Of(int seed)
     {
         var practitioner = new SimulatedPractitioner(seed);
-        var gains = new Dictionary<(Aim, Pick), double>();
-        double Gain(Aim aim, Pick pick)
+        var gains = new Dictionary<(Aim, Way), double>();
+        double Gain(Aim aim, Way pick)
         {
             lock (gains)
                 if (gains.TryGetValue((aim, pick), out var known))
@@ -84,13 +81,13 @@ internal static class Simulation
                 );
             return gains[(aim, pick)] = practitioner.Gain(aim, Chosen, pick.By == Who.Me ? 2 : 0.5);
         }
-        var best = Aims.ToDictionary(a => a, a => practitioner.Candidates.Max(c => Gain(a, new Pick(c.From, c.By, c.Move))));
+        var best = Aims.ToDictionary(a => a, a => practitioner.Candidates.Max(c => Gain(a, new Way(c.From, c.By, c.Move))));
         // Where no finish is named, all of one side's from a place are one exchange: what can be gained at best is another.
         var bestUnnamed = Aims.ToDictionary(
             a => a,
             a =>
                 practitioner.Candidates.Max(c =>
-                    Gain(a, new Pick(c.From, c.By, MatVocabulary.BuiltIn.Move(c.Move) is { IsSubmission: true } ? null : c.Move))
+                    Gain(a, new Way(c.From, c.By, MatVocabulary.BuiltIn.Move(c.Move) is { IsSubmission: true } ? null : c.Move))
                 )
         );
         foreach (var habit in Habit.All)
@@ -110,7 +107,7 @@ internal static class Simulation
                 ];
                 foreach (var aim in Aims)
                 {
-                    double Regret(IEnumerable<Pick> picks, bool named = true) =>
+                    double Regret(IEnumerable<Way> picks, bool named = true) =>
                         1 - Math.Max(0, picks.Select(p => Gain(aim, p)).DefaultIfEmpty(0).Max()) / (named ? best : bestUnnamed)[aim];
                     foreach (var (name, order) in CountingRules.All)
                     {
@@ -120,7 +117,7 @@ internal static class Simulation
                     foreach (var (rule, told) in tellings)
                     {
                         var spots = WeakSpotRanking.Of(told, MatVocabulary.BuiltIn, aim, Against.Usual).Spots;
-                        var ours = spots.Select(s => new Pick(s.From, s.By, s.Move, Destination(s))).ToList();
+                        var ours = spots.Select(s => s.Way).ToList();
                         var top = spots.Zip(ours).Take(20).ToList();
                         var held = top.Count(t => Gain(aim, t.Second) is var true_ && true_ >= t.First.Low && true_ <= t.First.High);
                         var named = rule != NoNames;

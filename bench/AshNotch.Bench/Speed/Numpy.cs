@@ -37,7 +37,7 @@ internal static class Numpy
         var candidates = Candidate
             .Of(walk)
             .Where(c => c.Attempts >= WeakSpotRanking.Few)
-            .Select(c => (Place: shape.IndexOf(c.From), Exits: c.Exits(shape), Odds: c.Better))
+            .Select(c => (Place: shape.IndexOf(c.Way.From), Exits: shape.ExitsOf(c.Way), Odds: c.Way.Better))
             .ToList();
 
         var problem = new

@@ -2,6 +2,7 @@ using System.Globalization;
 using AshNotch.App.Verbs;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Grain;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Reading.Names;
@@ -43,7 +44,7 @@ internal static class Speeds
             var log = Repeated.Log((int)Math.Ceiling(target / (double)own));
             var file = Path.GetTempFileName();
             using (var output = File.Create(file))
-                LogWriter.Write(log, output);
+                LogWriter.Write(Diary.Of(log), output);
             var runs = Enumerable
                 .Range(0, Runs)
                 .Select(_ => Stopwatches.Process(Program, "weak-spots", file))
@@ -60,7 +61,7 @@ internal static class Speeds
     {
         var experience = Experience.Of(demo, MatVocabulary.BuiltIn);
         var exchange = WeakSpotRanking.Of(experience, Aim.Points, Against.Usual).Spots[0];
-        IReadOnlyList<WhatIf> half = [new WhatIf(exchange.From, exchange.By, exchange.Move, null, 0.5)];
+        IReadOnlyList<WhatIf> half = [new WhatIf(exchange.Way, 0.5)];
         var more = Stopwatches.Median(() => WeakSpotRanking.Of(demo, MatVocabulary.BuiltIn, Aim.Points));
         var whatIf = Stopwatches.Median(() =>
         {

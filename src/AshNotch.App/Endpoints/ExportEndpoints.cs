@@ -13,7 +13,7 @@ internal static class ExportEndpoints
                 (LogCache cache) =>
                 {
                     using var text = new MemoryStream();
-                    LogWriter.Write(cache.Log, text);
+                    LogWriter.Write(cache.Diary, text);
                     return TypedResults.File(text.ToArray(), "application/json", "ash-notch-log.json");
                 }
             )

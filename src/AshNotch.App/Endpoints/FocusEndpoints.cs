@@ -24,8 +24,7 @@ internal static class FocusEndpoints
         var focus = LogReader.Read(written with { Chosen = today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) }, check, "");
         check.ThrowIfFaulty();
         store.ChooseFocus(focus);
-        var log = cache.Log;
         var ranking = cache.Ranking(default, cache.Goal, Against.Usual);
-        return TypedResults.Ok(FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary))!);
+        return TypedResults.Ok(FocusView.Of(FocusInForce.Of(cache.Diary.Drills, ranking, cache.Vocabulary))!);
     }
 }

@@ -3,7 +3,6 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Grain;
 using AshNotch.Core.Skill;
-using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -48,11 +47,5 @@ internal static class GrainEndpoints
     }
 
     private static WhatIf Read(WhatIfChange change, Checker check, string at) =>
-        new(
-            check.Place(change.From, at, "from") ?? PlaceId.Standing,
-            check.Term<Who>(change.By, at, "by") ?? Who.Me,
-            check.Move(change.Move, at, "move"),
-            check.Place(change.To, at, "to"),
-            check.Number(change.Odds, at, "odds", LeastOdds, MostOdds, "a factor") ?? 1
-        );
+        new(LogReader.ReadWay(change, check, at), check.Number(change.Odds, at, "odds", LeastOdds, MostOdds, "a factor") ?? 1);
 }

@@ -44,7 +44,7 @@ internal static class ImportEndpoints
         content.Position = 0;
         var read = LogReader.Read(content, vocabulary);
         var file = desk.Lay(content.GetBuffer().AsSpan(0, (int)content.Length), read);
-        var (plan, version) = store.PlanImport(read.Log);
+        var (plan, version) = store.PlanImport(read.Diary);
         return TypedResults.Ok(ImportView.Of(plan, read, file, version, MostListed, vocabulary));
     }
 
@@ -56,7 +56,7 @@ internal static class ImportEndpoints
                 statusCode: StatusCodes.Status404NotFound,
                 title: "That file is not here any more."
             );
-        var plan = store.PlanImport(read.Log).Plan;
+        var plan = store.PlanImport(read.Diary).Plan;
         var choice = new ImportChoice(asked.Theirs, (asked.Take ?? []).ToHashSet(), (asked.Leave ?? []).ToHashSet());
         var done = store.Import(plan, asked.Version, choice, clock.GetUtcNow());
         desk.Clear();

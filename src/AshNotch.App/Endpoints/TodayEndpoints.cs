@@ -19,12 +19,12 @@ internal static class TodayEndpoints
 
     private static async Task<TodayView> Today(bool? wait, LogCache cache)
     {
-        var log = cache.Log;
+        var (log, drills) = cache.Diary;
         var aim = cache.Goal;
         var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(
-            FocusView.Of(FocusInForce.Of(log, ranking, cache.Vocabulary)),
+            FocusView.Of(FocusInForce.Of(drills, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
             ranking.Spots.FirstOrDefault(s => s.List != SpotList.FindOut) ?? (ranking.Spots.Count > 0 ? ranking.Spots[0] : null),
             last.Rolls == 0 ? null : courses.Changed,

@@ -28,24 +28,22 @@ internal static class WeakSpotEndpoints
     }
 
     private static IReadOnlyList<string> Notes(string? from, string? by, string? move, LogCache cache) =>
-        Exchange(from, by, move) is (var place, var whose, var which)
-            ? ExchangeNotes.Of(cache.Experience(default), cache.Values(cache.Goal), place, whose, which)
-            : [];
+        Named(from, by, move) is { } way ? ExchangeNotes.Of(cache.Experience(default), cache.Values(cache.Goal), way) : [];
 
     private static IReadOnlyList<CourseView> CourseOf(string? from, string? by, string? move, LogCache cache) =>
-        Exchange(from, by, move) is (var place, var whose, var which)
-            ? [.. cache.Courses(new Subject(whose, place, which)).All.Select(c => CourseView.Of(c, cache.Log))]
+        Named(from, by, move) is { } way
+            ? [.. cache.Courses(new Subject(way.By, way.From, way.Move)).All.Select(c => CourseView.Of(c, cache.Log))]
             : [];
 
     // Nothing where no move is named: what nobody named is not followed.
-    private static (PlaceId From, Who By, MoveId Move)? Exchange(string? from, string? by, string? move)
+    private static Way? Named(string? from, string? by, string? move)
     {
         var check = new Checker();
         var place = check.Place(from, "", "from");
         var whose = check.Term<Who>(by, "by");
         var which = check.Move(move, "", "move");
         check.ThrowIfFaulty();
-        return place is null || whose is null || which is null ? null : (place.Value, whose.Value, which.Value);
+        return place is null || whose is null || which is null ? null : new Way(place.Value, whose.Value, which);
     }
 
     private static IReadOnlyList<Reach> GetReach(string? aim, string? against, string? attire, string? first, string? last, LogCache cache)

@@ -1,5 +1,7 @@
 using System.CommandLine;
+using System.Globalization;
 using AshNotch.Core.Chain;
+using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
@@ -104,6 +106,8 @@ public static class CommandLine
             )
         );
 
+        var plan = PlanCommand(file, aim, vocabulary, output);
+
         var dry = new Option<bool>("--dry-run") { Description = "Say as JSON what would change, and change nothing." };
         var theirs = new Option<bool>("--theirs") { Description = "Take the file's wherever it and the log say otherwise." };
         var import = new Command("import", "Take a log into a data directory.") { file, data, dry, theirs };
@@ -150,6 +154,7 @@ public static class CommandLine
             places,
             read,
             weakSpots,
+            plan,
             import,
             undo,
             export,
@@ -158,4 +163,67 @@ public static class CommandLine
             check,
         };
     }
+
+    private static Command PlanCommand(Argument<string> file, Option<string> aim, MatVocabulary vocabulary, Output output)
+    {
+        var weeks = new Option<int>("--weeks")
+        {
+            Description = $"How many weeks, {Block.LeastWeeks} to {Block.MostWeeks}.",
+            HelpName = "N",
+            DefaultValueFactory = _ => 3,
+        };
+        weeks.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<int>() is < Block.LeastWeeks or > Block.MostWeeks)
+                result.AddError($"--weeks is a number from {Block.LeastWeeks} to {Block.MostWeeks}.");
+        });
+        var start = new Option<string?>("--start") { Description = "The first day, yyyy-mm-dd; today when left out.", HelpName = "DATE" };
+        start.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<string?>() is { } day && Day(day) is null)
+                result.AddError($"--start {day} is no day; write it as 2026-03-02.");
+        });
+        var days = new Option<string?>("--days") { Description = "The days of the week, such as mon,wed,sat.", HelpName = "DAYS" };
+        days.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<string?>() is { } named && Weekdays(named) is null)
+                result.AddError($"--days {named} is no list of days; write them as mon,wed,sat.");
+        });
+        var minutes = new Option<int?>("--minutes") { Description = "Minutes for it on each of them, 1 to 240.", HelpName = "N" };
+        minutes.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<int?>() is < 1 or > 240)
+                result.AddError("--minutes is a number from 1 to 240.");
+        });
+        var plan = new Command("plan", "A drilling block from the ranking of a log.") { file, weeks, start, days, minutes, aim };
+        plan.SetAction(parsed =>
+            PlanVerb.Run(
+                parsed.GetValue(file)!,
+                new PlanAsked(
+                    parsed.GetValue(weeks),
+                    parsed.GetValue(start) is { } day ? Day(day)!.Value : DateOnly.FromDateTime(DateTime.Now),
+                    parsed.GetValue(days) is { } named ? Weekdays(named) : null,
+                    parsed.GetValue(minutes),
+                    Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points
+                ),
+                vocabulary,
+                output
+            )
+        );
+        return plan;
+    }
+
+    private static DateOnly? Day(string text) =>
+        DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
+
+    private static List<DayOfWeek>? Weekdays(string text)
+    {
+        var named = text.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
+            .Select(n => Enum.GetValues<DayOfWeek>().Cast<DayOfWeek?>().FirstOrDefault(d => IsDay(n, d!.Value)))
+            .ToList();
+        return named.Count == 0 || named.Contains(null) ? null : [.. named.OfType<DayOfWeek>()];
+    }
+
+    private static bool IsDay(string written, DayOfWeek day) =>
+        written.Length >= 3 && day.ToString().StartsWith(written, StringComparison.OrdinalIgnoreCase);
 }

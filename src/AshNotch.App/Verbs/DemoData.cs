@@ -19,7 +19,7 @@ public static class DemoData
     public static void Reset(LogStore store, string file, MatVocabulary vocabulary, DateTimeOffset now)
     {
         using var stream = System.IO.File.OpenRead(file);
-        store.StartOver(LogReader.Read(stream, vocabulary).Log, now);
+        store.StartOver(LogReader.Read(stream, vocabulary).Diary, now);
         Freshen(store, now);
     }
 

@@ -1,8 +1,8 @@
 using System.Globalization;
 using System.Text;
 using AshNotch.App.Views;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
@@ -23,7 +23,7 @@ internal static class ImportExport
         ReportOwnTerms(read.OwnTerms, output);
         var directory = data ?? DataDirectory.Own;
         using var store = LogStore.Open(directory);
-        var (done, plan) = store.ImportAsPlanned(read.Log, DateTimeOffset.UtcNow, ImportChoice.AsPlanned with { Theirs = theirs });
+        var (done, plan) = store.ImportAsPlanned(read.Diary, DateTimeOffset.UtcNow, ImportChoice.AsPlanned with { Theirs = theirs });
         output.Say(done is null ? $"Nothing of it changes {directory}." : $"{done.Summary}, in {directory}.");
         var stays = plan.Rolls.Count(r => r.Standing.IsOpen() && !r.Standing.IsTaken());
         if (stays > 0 && !theirs)
@@ -41,11 +41,11 @@ internal static class ImportExport
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
         var directory = data ?? DataDirectory.Own;
-        var (plan, version) = (LogStore.PlanFirstImport(read.Log), 0L);
+        var (plan, version) = (LogStore.PlanFirstImport(read.Diary), 0L);
         if (File.Exists(Path.Combine(directory, LogStore.FileName)))
         {
             using var store = LogStore.Open(directory);
-            (plan, version) = store.PlanImport(read.Log);
+            (plan, version) = store.PlanImport(read.Diary);
         }
         return output.Json(ImportView.Of(plan, read, "", version, int.MaxValue, vocabulary: null));
     }
@@ -71,7 +71,7 @@ internal static class ImportExport
 
     public static int Captions(string? data, string roll, MatVocabulary vocabulary, Output output)
     {
-        var found = Read(data).Roll(roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
+        var found = Read(data).Log.Roll(roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
         var cues = CaptionWriter.Cues(found.Roll, vocabulary);
         if (cues.Count == 0)
             output.Say("No notch of that roll has a time, so there are no captions.");
@@ -80,10 +80,10 @@ internal static class ImportExport
         return 0;
     }
 
-    private static Log Read(string? data)
+    private static Diary Read(string? data)
     {
         using var store = Open(data);
-        return store.Read();
+        return store.Snapshot(null).Diary;
     }
 
     /// <summary>Opens a log that is there; none is made.</summary>

@@ -42,9 +42,9 @@ internal sealed record WeakSpotsAnswer(
             new(
                 s.Rank,
                 Term.Of(s.List),
-                s.From.Value,
-                Term.Of(s.By),
-                s.Move?.Value,
+                s.Way.From.Value,
+                Term.Of(s.Way.By),
+                s.Way.Move?.Value,
                 s.To,
                 Shown(s.GainPerRoll),
                 Shown(s.Low),
@@ -64,6 +64,6 @@ internal sealed record WeakSpotsAnswer(
     internal sealed record Exchange(string From, string By, string? Move, string? To, int Attempts)
     {
         /// <summary>As printed.</summary>
-        public static Exchange Of(Untested u) => new(u.From.Value, Term.Of(u.By), u.Move?.Value, u.To?.Value, u.Attempts);
+        public static Exchange Of(Untested u) => new(u.Way.From.Value, Term.Of(u.Way.By), u.Way.Move?.Value, u.Way.To?.Value, u.Attempts);
     }
 }

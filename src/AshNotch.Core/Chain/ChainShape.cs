@@ -1,3 +1,4 @@
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Chain;
@@ -35,6 +36,10 @@ public sealed class ChainShape
 
     /// <summary>The indices of the exits of a place.</summary>
     public IEnumerable<int> ExitsOf(int place) => Enumerable.Range(first[place], first[place + 1] - first[place]);
+
+    /// <summary>The indices of the exits of an exchange, in rising order; none where the chain does not have its place.</summary>
+    public int[] ExitsOf(Way way) =>
+        IndexOf(way.From) is var place && place >= 0 ? [.. ExitsOf(place).Where(e => Exits[e].Key.IsOf(way))] : [];
 
     /// <summary>The index of a place, or -1 when the chain does not have it.</summary>
     public int IndexOf(PlaceId place) => index.GetValueOrDefault(place, -1);

@@ -1,3 +1,4 @@
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Chain;
@@ -8,6 +9,6 @@ namespace AshNotch.Core.Chain;
 /// <param name="To">The place reached, seen from me; null is a tap.</param>
 public readonly record struct ExitKey(Who By, MoveId? Move, PlaceId? To)
 {
-    /// <summary>Whether it is this side's move, wherever it leads; or, where no move is named, an unnamed change to this place.</summary>
-    public bool IsOf(Who by, MoveId? move, PlaceId? to) => By == by && (move is not null ? Move == move : Move is null && To == to);
+    /// <summary>Whether it is of this exchange, its place aside: the move, wherever it leads; or an unnamed change to the same place.</summary>
+    public bool IsOf(Way way) => By == way.By && Move == way.Move && (Move is not null || To == way.To);
 }

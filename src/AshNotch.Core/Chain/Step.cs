@@ -10,13 +10,13 @@ namespace AshNotch.Core.Chain;
 public readonly record struct Step(StepKind Kind, double Weight, int Roll, bool IsSupposed = false)
 {
     /// <summary>The place, seen from me.</summary>
-    public PlaceId From => Kind.From;
+    public PlaceId From => Kind.Way.From;
 
     /// <summary>Whose move.</summary>
-    public Who By => Kind.By;
+    public Who By => Kind.Way.By;
 
     /// <summary>The move, or null where nobody named it.</summary>
-    public MoveId? Move => Kind.Move;
+    public MoveId? Move => Kind.Way.Move;
 
     /// <summary>The place it led to; null on a tap, on a stop, or where nobody knows.</summary>
     public PlaceId? To => Kind.To;

@@ -87,7 +87,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     private HashSet<PlaceId> RareOwnPlaces(MatVocabulary vocabulary)
     {
         var own = Kinds
-            .SelectMany(k => new[] { k.From, k.To ?? k.From })
+            .SelectMany(k => new[] { k.Way.From, k.To ?? k.Way.From })
             .Concat(Starts.Select(s => s.Place))
             .Where(p => vocabulary.Place(p) is null)
             .ToHashSet();
@@ -145,7 +145,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
 
         private void Take(StepKind kind)
         {
-            kinds[(kind.From, kind.By, kind.Move, kind.To, kind.Result)] = kind;
+            kinds[(kind.Way.From, kind.Way.By, kind.Way.Move, kind.To, kind.Result)] = kind;
             Kinds.Add(kind);
         }
 
@@ -250,7 +250,7 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         {
             var key = (from, notch.By, notch.Move, to, result);
             if (!kinds.TryGetValue(key, out var kind))
-                Take(kind = new StepKind(Kinds.Count, from, notch.By, notch.Move, to, result));
+                Take(kind = new StepKind(Kinds.Count, Way.Of(from, notch.By, notch.Move, to), to, result));
             return kind;
         }
     }

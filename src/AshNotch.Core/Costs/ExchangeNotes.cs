@@ -14,46 +14,28 @@ public static class ExchangeNotes
 {
     private const int Handful = 5;
     private const double Called = 0.1;
-    private const int Next = 2;
     private const int Early = 2;
 
     /// <summary>The notes, each a sentence with its counts; none where there is nothing to say.</summary>
     /// <param name="experience">What the log taught.</param>
     /// <param name="values">What places are worth.</param>
-    /// <param name="from">The place.</param>
-    /// <param name="by">Whose move.</param>
-    /// <param name="move">The move.</param>
-    public static IReadOnlyList<string> Of(Experience experience, PlaceValues values, PlaceId from, Who by, MoveId move)
+    /// <param name="way">The exchange, of a named move.</param>
+    public static IReadOnlyList<string> Of(Experience experience, PlaceValues values, Way way)
     {
-        var all = Tries(experience, from).ToList();
-        var tries = all.Where(t => t.Notch.By == by && t.Notch.Move == move).ToList();
+        var by = way.By;
+        var all = Try.From(way.From, experience).ToList();
+        var tries = all.Where(t => t.Notch.By == by && t.Notch.Move == way.Move).ToList();
         return
         [
             .. new[]
             {
                 Worth(tries, values, by),
-                LaysOpen(tries, [.. all.Where(t => t.Notch.By == by && t.Notch.Move != move)], by, experience.Vocabulary),
+                LaysOpen(tries, [.. all.Where(t => t.Notch.By == by && t.Notch.Move != way.Move)], by, experience.Vocabulary),
                 Compare(tries, "on the left", t => t.Notch.Side == BodySide.Left, "on the right", t => t.Notch.Side == BodySide.Right),
                 Compare(tries, "in the first two rounds", t => t.Order < Early, "later", t => t.Order >= Early),
                 Compare(tries, "in light rolls", t => t.Intensity == Intensity.Light, "in hard ones", t => t.Intensity == Intensity.Hard),
             }.OfType<string>(),
         ];
-    }
-
-    private static IEnumerable<Try> Tries(Experience experience, PlaceId from)
-    {
-        foreach (var logged in experience.Log.LiveRolls)
-        {
-            foreach (var exchange in logged.Roll.Exchanges)
-            {
-                for (var n = 0; n < exchange.Notches.Count; n++)
-                {
-                    var notch = exchange.Notches[n];
-                    if (notch.From == from && notch.Given is null && notch.Outcome != Outcome.Threatened && !notch.IsOfSurroundings)
-                        yield return new Try(notch, logged.Order, logged.Roll.Intensity, [.. exchange.Notches.Skip(n + 1).Take(Next)]);
-                }
-            }
-        }
     }
 
     private static string? Worth(List<Try> tries, PlaceValues values, Who by)
@@ -102,10 +84,5 @@ public static class ExchangeNotes
             Fisher.OneSided(otherCame, second.Count, came, first.Count)
         );
         return chance > Called ? null : $"It comes off {came} times in {first.Count} {one}, {otherCame} times in {second.Count} {other}.";
-    }
-
-    private sealed record Try(Notch Notch, int Order, Intensity? Intensity, IReadOnlyList<Notch> Then)
-    {
-        public bool CameOff => Notch.Outcome is Outcome.Landed or Outcome.Tap;
     }
 }

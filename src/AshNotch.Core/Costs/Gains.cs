@@ -44,22 +44,13 @@ public sealed record Gains(double[][] OfDraw, int[] First)
     /// <summary>Mean gain of a candidate, its likely range (10th to 90th percentile), and in what share of the draws it came first.</summary>
     public (double Mean, double Low, double High, double FirstShare) Of(int candidate)
     {
-        var sorted = OfDraw.Select(g => g[candidate]).Order().ToArray();
-        var first = First.Count(f => f == candidate);
-        return (sorted.Average(), Quantile(sorted, 0.1), Quantile(sorted, 0.9), (double)first / OfDraw.Length);
+        var (mean, low, high) = Quantiles.Of(OfDraw.Select(g => g[candidate]));
+        return (mean, low, high, (double)First.Count(f => f == candidate) / OfDraw.Length);
     }
 
     private static int Best(double[] gains)
     {
         var best = TensorPrimitives.IndexOfMax<double>(gains);
         return best >= 0 && gains[best] > 0 ? best : -1;
-    }
-
-    // Between the two nearest of n values, at (n - 1)·share (Hyndman and Fan 1996, type 7).
-    private static double Quantile(double[] sorted, double share)
-    {
-        var at = (sorted.Length - 1) * share;
-        var below = (int)at;
-        return below + 1 < sorted.Length ? sorted[below] + (at - below) * (sorted[below + 1] - sorted[below]) : sorted[^1];
     }
 }

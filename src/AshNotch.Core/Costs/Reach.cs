@@ -53,7 +53,7 @@ public sealed record Reach(PlaceId Place, double PerRoll, int Reached, int Mine,
     private static (int[] Reached, int[] Mine, int[] All) Count(Walk walk, ChainShape shape)
     {
         var (reached, mine, all) = (new int[shape.Places.Count], new int[shape.Places.Count], new int[shape.Places.Count]);
-        var from = walk.Kinds.Select(k => shape.IndexOf(k.From)).ToArray();
+        var from = walk.Kinds.Select(k => shape.IndexOf(k.Way.From)).ToArray();
         var to = walk.Kinds.Select(k => k.To is { } place ? shape.IndexOf(place) : -1).ToArray();
         foreach (var step in walk.Steps)
         {

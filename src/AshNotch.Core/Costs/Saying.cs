@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Chain;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Costs;
@@ -20,23 +21,18 @@ public static class Saying
     /// <summary>Says it.</summary>
     public static string Of(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
     {
-        var from = vocabulary.SayFrom(spot.From);
+        var from = vocabulary.SayFrom(spot.Way.From);
         var gain = Gain(spot.GainPerRoll, aim);
         var few = spot.Attempts < WeakSpotRanking.Enough ? $" Seen only {Times(spot.Attempts)} so far." : "";
         var supposed = spot.Supposed > 0 ? $" Where it began was not said {Times(spot.Supposed)}; this is the likeliest place." : "";
-        if (spot.By == Who.Partner)
-            return $"{ExchangeWords.Theirs(spot.From, spot.Move, spot.To, vocabulary)}. Half of those stopped: {gain}.{few}{supposed}";
+        if (spot.Way.By == Who.Partner)
+            return $"{WayWords.Theirs(spot.Way, spot.To, vocabulary)}. Half of those stopped: {gain}.{few}{supposed}";
         var came =
             spot.Count == spot.Attempts
                 ? $"came off {Times(spot.Count)} in {spot.Attempts}, each time"
                 : $"came off {Times(spot.Count)} in {spot.Attempts}";
-        return $"{Mine(spot.Move, spot.To, vocabulary)} {from} {came}. Twice as many: {gain}.{few}{supposed}";
+        return $"{WayWords.Mine(spot.Way, spot.To, vocabulary)} {from} {came}. Twice as many: {gain}.{few}{supposed}";
     }
-
-    private static string Mine(MoveId? move, IReadOnlyList<string> to, MatVocabulary vocabulary) =>
-        move is { } named ? $"Your {vocabulary.MoveName(named)}"
-        : to is ["tap"] ? "Your finish"
-        : $"Getting to {ExchangeWords.Reached(to, vocabulary)}";
 
     /// <summary>What could not be ranked since nobody told where it began; null when there is nothing.</summary>
     public static string? LeftOut(int count) =>
@@ -63,13 +59,7 @@ public static class Saying
 
     /// <summary>An exchange with its gain, without its counts.</summary>
     public static string Brief(Candidate candidate, double gain, Aim aim, MatVocabulary vocabulary) =>
-        $"{What(candidate, vocabulary)}: {Gain(gain, aim)}";
-
-    /// <summary>An exchange by its name, and no more.</summary>
-    public static string What(Candidate candidate, MatVocabulary vocabulary) =>
-        candidate.By == Who.Partner
-            ? ExchangeWords.Theirs(candidate.From, candidate.Move, candidate.To, vocabulary)
-            : $"{Mine(candidate.Move, candidate.To, vocabulary)} {vocabulary.SayFrom(candidate.From)}";
+        $"{WayWords.Of(candidate.Way, candidate.To, vocabulary)}: {Gain(gain, aim)}";
 
     /// <summary>What a roll would bring after some change, against now.</summary>
     public static string Moved(double before, double after, Aim aim) =>
@@ -87,11 +77,11 @@ public static class Saying
     /// <summary>Says why: how often, how likely, how costly, each with its counts.</summary>
     public static Why Why(WeakSpot spot, Aim aim, MatVocabulary vocabulary)
     {
-        var there = vocabulary.SayIn(spot.From);
+        var there = vocabulary.SayIn(spot.Way.From);
         var often = $"Something is tried {there} {About(spot.VisitsPerRoll)} times a roll; {spot.Steps} logged.";
         var with = spot.Partners.Count == 0 ? "" : $", with {Counted(spot.Partners.Count, "partner")}";
         var came =
-            spot.By == Who.Me
+            spot.Way.By == Who.Me
                 ? $"came off {Times(spot.Count)} in {Counted(spot.Attempts, "try", "tries")} that you wrote down, {Likely(spot)}"
                 : $"happened {Times(spot.Count)}";
         var likely = $"It is what comes off {InHundred(spot.Rate)} there; it {came}{with}.";
@@ -119,7 +109,7 @@ public static class Saying
             : ".";
         var isWide = spot.High - spot.Low > WideRange * spot.GainPerRoll;
         return isWide
-            ? $"{range}{first} Not enough yet to be sure: log more of what happens {vocabulary.SayIn(spot.From)}, what was stopped too."
+            ? $"{range}{first} Not enough yet to be sure: log more of what happens {vocabulary.SayIn(spot.Way.From)}, what was stopped too."
             : $"{range}{first}";
     }
 

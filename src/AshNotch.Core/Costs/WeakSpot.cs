@@ -1,4 +1,4 @@
-using AshNotch.Core.Vocabulary;
+using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Costs;
 
@@ -14,14 +14,8 @@ public sealed record WeakSpot
     /// <summary>In how many of the tries nobody told where it began, so that the most plausible place stands for it.</summary>
     public int Supposed { get; init; }
 
-    /// <summary>The place it starts from, seen from me.</summary>
-    public required PlaceId From { get; init; }
-
-    /// <summary>Whose move.</summary>
-    public required Who By { get; init; }
-
-    /// <summary>The move; null where no move was named, and then <see cref="To"/> names the one place.</summary>
-    public required MoveId? Move { get; init; }
+    /// <summary>The exchange.</summary>
+    public required Way Way { get; init; }
 
     /// <summary>Where it led, seen from me, most frequent first; <c>tap</c> for a tap.</summary>
     public required IReadOnlyList<string> To { get; init; }

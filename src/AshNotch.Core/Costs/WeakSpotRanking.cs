@@ -31,8 +31,10 @@ public static class WeakSpotRanking
         var all = Candidate.Of(walk);
         // While nothing has happened twice, what happened once is all there is to show.
         var enough = all.Any(c => c.Attempts >= Few) ? Few : 1;
-        var candidates = all.Where(c => c.Attempts >= enough && (c.By == Who.Me || c.Count > 0)).ToList();
-        var exits = candidates.Select(c => (Place: model.Shape.IndexOf(c.From), Exits: c.Exits(model.Shape), Odds: c.Better)).ToList();
+        var candidates = all.Where(c => c.Attempts >= enough && (c.Way.By == Who.Me || c.Count > 0)).ToList();
+        var exits = candidates
+            .Select(c => (Place: model.Shape.IndexOf(c.Way.From), Exits: model.Shape.ExitsOf(c.Way), Odds: c.Way.Better))
+            .ToList();
 
         var expected = ChainValue.Solve(model.Expected(against), rewards);
         var even = against == Against.Even ? expected : ChainValue.Solve(model.Expected(Against.Even), rewards);
@@ -49,9 +51,7 @@ public static class WeakSpotRanking
                 new WeakSpot
                 {
                     Rank = 0,
-                    From = candidate.From,
-                    By = candidate.By,
-                    Move = candidate.Move,
+                    Way = candidate.Way,
                     To = candidate.To,
                     GainPerRoll = mean,
                     Low = low,
@@ -77,9 +77,9 @@ public static class WeakSpotRanking
         var ranked = spots
             .Select(s => s with { List = ListOf(s, best) })
             .OrderByDescending(s => Math.Round(s.GainPerRoll, 9))
-            .ThenBy(s => s.From.Value, StringComparer.Ordinal)
-            .ThenBy(s => s.By)
-            .ThenBy(s => s.Move?.Value, StringComparer.Ordinal)
+            .ThenBy(s => s.Way.From.Value, StringComparer.Ordinal)
+            .ThenBy(s => s.Way.By)
+            .ThenBy(s => s.Way.Move?.Value, StringComparer.Ordinal)
             .Select((s, i) => s with { Rank = i + 1, Say = Saying.Of(s, goal.Aim, vocabulary), Why = Saying.Why(s, goal.Aim, vocabulary) })
             .ToList();
         return new WeakSpots(
@@ -94,10 +94,10 @@ public static class WeakSpotRanking
             ranked,
             [
                 .. all.Where(c => c.Attempts < enough)
-                    .Select(c => new Untested(c.From, c.By, c.Move, c.Destination, c.Attempts, Saying.What(c, vocabulary)))
-                    .OrderBy(u => u.From.Value, StringComparer.Ordinal)
-                    .ThenBy(u => u.By)
-                    .ThenBy(u => u.Move?.Value, StringComparer.Ordinal),
+                    .Select(c => new Untested(c.Way, c.Attempts, WayWords.Of(c.Way, c.To, vocabulary)))
+                    .OrderBy(u => u.Way.From.Value, StringComparer.Ordinal)
+                    .ThenBy(u => u.Way.By)
+                    .ThenBy(u => u.Way.Move?.Value, StringComparer.Ordinal),
             ]
         )
         {
@@ -107,6 +107,6 @@ public static class WeakSpotRanking
 
     private static SpotList ListOf(WeakSpot spot, double best) =>
         spot.Attempts < Enough && spot.Low <= best ? SpotList.FindOut
-        : spot.By == Who.Partner ? SpotList.Costs
+        : spot.Way.By == Who.Partner ? SpotList.Costs
         : SpotList.Pays;
 }

@@ -23,7 +23,7 @@ public sealed record WhatIfAnswer(double Before, double After, IReadOnlyList<str
         var first = Candidate
             .Of(walk)
             .Where(c => c.Attempts >= WeakSpotRanking.Few)
-            .Select(c => (c, then.WhenOddsChange(model.Shape.IndexOf(c.From), c.Exits(model.Shape), c.Better).Gain))
+            .Select(c => (c, then.WhenOddsChange(model.Shape.IndexOf(c.Way.From), model.Shape.ExitsOf(c.Way), c.Way.Better).Gain))
             .OrderByDescending(c => c.Gain)
             .Take(Shown)
             .Where(c => c.Gain > 0)

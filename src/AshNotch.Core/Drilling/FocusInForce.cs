@@ -11,19 +11,13 @@ namespace AshNotch.Core.Drilling;
 /// <param name="Caution">What to say of its move, or null.</param>
 public sealed record FocusInForce(Focus Focus, string Say, WeakSpot? Spot, string? Caution)
 {
-    /// <summary>The focus of a log, or null when none was chosen.</summary>
-    public static FocusInForce? Of(Log log, WeakSpots ranking, MatVocabulary vocabulary)
+    /// <summary>The focus that was chosen last, or null when none was.</summary>
+    public static FocusInForce? Of(Drills drills, WeakSpots ranking, MatVocabulary vocabulary)
     {
-        if (log.Focuses.Count == 0)
+        if (drills.Focuses.Count == 0)
             return null;
-        var focus = log.Focuses[^1];
-        var spot = ranking.Spots.FirstOrDefault(s => IsAbout(focus, s));
-        return new FocusInForce(focus, FocusWords.Of(focus, vocabulary), spot, vocabulary.Move(focus.Move)?.Caution);
+        var focus = drills.Focuses[^1];
+        var spot = ranking.Spots.FirstOrDefault(s => s.Way == focus.Way.OnBothSides());
+        return new FocusInForce(focus, WayWords.AsWork(focus.Way, vocabulary), spot, vocabulary.Move(focus.Way.Move)?.Caution);
     }
-
-    private static bool IsAbout(Focus focus, WeakSpot spot) =>
-        spot.From == focus.From
-        && spot.By == focus.By
-        && spot.Move == focus.Move
-        && (focus.Move is not null || spot.To.Contains(focus.To?.Value ?? "tap"));
 }

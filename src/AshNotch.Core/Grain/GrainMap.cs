@@ -1,5 +1,6 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -19,7 +20,7 @@ public sealed record GrainMap(
     string Unit,
     IReadOnlyList<Knot> Knots,
     IReadOnlyList<Flow> Flows,
-    IReadOnlyList<Way> Ways
+    IReadOnlyList<WayOut> Ways
 )
 {
     private const int MostKnots = 16;
@@ -117,7 +118,7 @@ public sealed record GrainMap(
         var index = new Dictionary<(int, ExitKey), int>();
         for (var e = 0; e < shape.Exits.Length; e++)
             index[(shape.Exits[e].From, shape.Exits[e].Key)] = e;
-        var of = walk.Kinds.Select(k => k.Exit is { } key ? index.GetValueOrDefault((shape.IndexOf(k.From), key), -1) : -1).ToArray();
+        var of = walk.Kinds.Select(k => k.Exit is { } key ? index.GetValueOrDefault((shape.IndexOf(k.Way.From), key), -1) : -1).ToArray();
         var counts = new int[shape.Exits.Length];
         foreach (var step in walk.Steps)
             if (of[step.Kind.Number] is var e and >= 0)
@@ -206,24 +207,26 @@ public sealed record GrainMap(
 
     private static int BandOf(double control) => (int)Math.Clamp(Math.Round(control * 4, MidpointRounding.AwayFromZero), -3, 3);
 
-    private static List<Way> WaysOf(Walk walk, RollChain chain, SkillModel model, MatVocabulary vocabulary) =>
+    private static List<WayOut> WaysOf(Walk walk, RollChain chain, SkillModel model, MatVocabulary vocabulary) =>
         [
             .. Candidate
                 .Of(walk)
-                .Select(c => new Way(
-                    c.From,
-                    c.By,
-                    c.Move,
-                    c.Destination,
-                    c.Move is { } move ? vocabulary.MoveName(move) : $"way to {vocabulary.SayPlace(c.Destination!.Value)}",
-                    c.Exits(model.Shape).Sum(e => chain.Chances[e]),
+                .Select(c => new WayOut(
+                    c.Way,
+                    Brief(c.Way, vocabulary),
+                    model.Shape.ExitsOf(c.Way).Sum(e => chain.Chances[e]),
                     c.Count,
                     c.Attempts
                 ))
                 .Where(w => w.Rate > 0)
-                .GroupBy(w => (w.From, w.By))
+                .GroupBy(w => (w.Way.From, w.Way.By))
                 .SelectMany(g => g.OrderByDescending(w => w.Rate).ThenBy(w => w.Say, StringComparer.Ordinal).Take(WaysEach))
-                .OrderBy(w => w.From.Value, StringComparer.Ordinal)
-                .ThenBy(w => w.By),
+                .OrderBy(w => w.Way.From.Value, StringComparer.Ordinal)
+                .ThenBy(w => w.Way.By),
         ];
+
+    private static string Brief(Way way, MatVocabulary vocabulary) =>
+        way.Move is { } move ? vocabulary.MoveName(move)
+        : way.To is { } to ? $"way to {vocabulary.SayPlace(to)}"
+        : "finish";
 }

@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
@@ -19,18 +20,19 @@ public sealed record ImportPlan(
 )
 {
     /// <summary>Lays a file beside a log.</summary>
-    /// <param name="coming">The file.</param>
+    /// <param name="diary">The file.</param>
     /// <param name="known">What the log knows.</param>
     /// <param name="before">The plan made from an earlier state of the log: what is untouched since is taken from it.</param>
-    public static ImportPlan Of(Log coming, Known known, ImportPlan? before = null)
+    public static ImportPlan Of(Diary diary, Known known, ImportPlan? before = null)
     {
+        var coming = diary.Log;
         var people = new ComingPeople(coming.Partners, known);
         return new ImportPlan(
             Rolled(coming, known, people, before),
             people.Partners,
             Heads(coming, known.Log),
             [.. coming.OwnNames.Select(n => Named(n, known.Log))],
-            [.. coming.Focuses.Where(f => !known.Log.Focuses.Contains(f))],
+            [.. diary.Drills.Focuses.Where(f => !known.Drills.Focuses.Contains(f))],
             Filled(known.Log.Practitioner, coming.Practitioner)
         );
     }

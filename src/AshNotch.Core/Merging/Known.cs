@@ -1,9 +1,11 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
 
 /// <summary>What the log knows when something comes in.</summary>
 /// <param name="Log">The log.</param>
+/// <param name="Drills">What was chosen to drill.</param>
 /// <param name="Deleted">Rolls that were deleted, by id.</param>
 /// <param name="FormsOfRoll">The forms a roll had before, written.</param>
 /// <param name="FormsOfPartner">The forms a partner had before, written.</param>
@@ -12,6 +14,7 @@ namespace AshNotch.Core.Merging;
 /// <param name="WritePartner">How a partner is.</param>
 public sealed record Known(
     Log Log,
+    Drills Drills,
     IReadOnlyDictionary<string, Roll> Deleted,
     Func<string, IReadOnlyList<string>> FormsOfRoll,
     Func<string, IReadOnlyList<string>> FormsOfPartner,

@@ -14,9 +14,6 @@ public sealed record Log
     /// <summary>The sessions.</summary>
     public IReadOnlyList<Session> Sessions { get; init; } = [];
 
-    /// <summary>What was chosen to be drilled, newest last.</summary>
-    public IReadOnlyList<Focus> Focuses { get; init; } = [];
-
     /// <summary>The user's own names for moves and positions.</summary>
     public IReadOnlyList<OwnName> OwnNames { get; init; } = [];
 

@@ -45,12 +45,12 @@ public sealed record Tally(
             index.TryAdd(start.Place, index.Count);
         foreach (var kind in walk.Kinds)
         {
-            index.TryAdd(kind.From, index.Count);
+            index.TryAdd(kind.Way.From, index.Count);
             if (kind.To is { } to)
                 index.TryAdd(to, index.Count);
         }
 
-        var from = walk.Kinds.Select(k => index[k.From]).ToArray();
+        var from = walk.Kinds.Select(k => index[k.Way.From]).ToArray();
         var weights = new double[walk.Kinds.Count];
         var cells = new Dictionary<(int, int), Cell>();
         var seen = new int[index.Count];
@@ -81,8 +81,8 @@ public sealed record Tally(
         foreach (var kind in walk.Kinds)
         {
             var (place, weight) = (from[kind.Number], weights[kind.Number]);
-            if (kind.Result == StepResult.Stays && kind.Move is { } tried)
-                stops[(place, kind.By, tried)] = weight;
+            if (kind.Result == StepResult.Stays && kind.Way.Move is { } tried)
+                stops[(place, kind.Way.By, tried)] = weight;
             // A landing that led nobody knows where says that something landed, not what came next.
             if (kind.Exit is { } key)
                 exits[(place, key)] = weight;

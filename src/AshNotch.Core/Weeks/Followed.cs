@@ -23,7 +23,7 @@ public static class Followed
         return
         [
             new Subject(Who.Partner),
-            .. ranking.Spots.Where(s => s.Move is not null).Take(Spots).Select(s => new Subject(s.By, s.From, s.Move)),
+            .. ranking.Spots.Where(s => s.Way.Move is not null).Take(Spots).Select(s => new Subject(s.Way.By, s.Way.From, s.Way.Move)),
             .. met.SelectMany(p => (Subject[])[new Subject(Who.Partner, p), new Subject(Who.Me, p)]),
         ];
     }

@@ -1,5 +1,5 @@
 using AshNotch.Core.Chain;
-using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Weeks;
@@ -22,8 +22,6 @@ public sealed record Subject(Who By, PlaceId? From = null, MoveId? Move = null)
             return By == Who.Partner ? "Their share of all that lands" : "Your share of all that lands";
         if (Move is not { } move)
             return $"What {whose} {vocabulary.SayFrom(place)}";
-        return By == Who.Partner
-            ? ExchangeWords.Theirs(place, move, [], vocabulary)
-            : $"Your {vocabulary.MoveName(move)} {vocabulary.SayFrom(place)}";
+        return WayWords.Of(new Way(place, By, move), [], vocabulary);
     }
 }

@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using System.Runtime.ExceptionServices;
 using System.Text.Json;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -90,10 +91,10 @@ public static class LogReader
             Partners = partners,
             Sessions = [.. ContentIds.Fill(sessions).OrderBy(s => s.Date ?? Limits.FirstDay)],
             OwnNames = RollReading.Each(head.OwnNames, "ownNames", check, (n, check, where) => Read(n, vocabulary, check, where)),
-            Focuses = RollReading.Each(head.Focuses, "focuses", check, Read),
         };
+        var drills = new Drills { Focuses = RollReading.Each(head.Focuses, "focuses", check, Read) };
         check.ThrowIfFaulty();
-        return new ReadLog(log, [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
+        return new ReadLog(new Diary(log, drills), [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
@@ -145,12 +146,22 @@ public static class LogReader
     {
         var at = where.Length == 0 ? "" : where + ".";
         return new Focus(
-            new PlaceId(RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from")),
-            check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
-            check.Move(written.Move, at, "move"),
-            check.Place(written.To, at, "to"),
+            ReadWay(written, check, at),
             check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
             check.Text(written.Reason, at, "reason")
+        );
+    }
+
+    /// <summary>Reads an exchange; place and side are required.</summary>
+    public static Way ReadWay(WayDocument written, Checker check, string at)
+    {
+        var move = check.Move(written.Move, at, "move");
+        return new Way(
+            new PlaceId(RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from")),
+            check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
+            move,
+            move is null ? check.Place(written.To, at, "to") : null,
+            check.Term<BodySide>(written.Side, at, "side")
         );
     }
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -9,24 +10,24 @@ namespace AshNotch.Formats.Json;
 public static class LogWriter
 {
     /// <summary>Writes a log as indented UTF-8 with a closing line break.</summary>
-    public static void Write(Log log, Stream stream)
+    public static void Write(Diary diary, Stream stream)
     {
         using (var writer = new Utf8JsonWriter(stream, LogJson.Pretty))
-            JsonSerializer.Serialize(writer, Document(log), LogJson.Default.LogDocument);
+            JsonSerializer.Serialize(writer, Document(diary), LogJson.Default.LogDocument);
         stream.WriteByte((byte)'\n');
     }
 
-    /// <summary>The document of a log.</summary>
-    public static LogDocument Document(Log log) =>
+    /// <summary>The document of a log, and of what was chosen to drill.</summary>
+    public static LogDocument Document(Diary diary) =>
         new()
         {
             Format = LogDocument.FormatName,
             Version = LogDocument.CurrentVersion,
-            Practitioner = Document(log.Practitioner),
-            Partners = [.. log.Partners.Select(Document)],
-            Sessions = [.. log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
-            Focuses = None(log.Focuses.Select(Document)),
-            OwnNames = None(log.OwnNames.Select(Document)),
+            Practitioner = Document(diary.Log.Practitioner),
+            Partners = [.. diary.Log.Partners.Select(Document)],
+            Sessions = [.. diary.Log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
+            Focuses = None(diary.Drills.Focuses.Select(Document)),
+            OwnNames = None(diary.Log.OwnNames.Select(Document)),
         };
 
     /// <summary>The document of a practitioner.</summary>
@@ -168,10 +169,11 @@ public static class LogWriter
     public static FocusDocument Document(Focus focus) =>
         new()
         {
-            From = focus.From.Value,
-            By = Term.Of(focus.By),
-            Move = focus.Move?.Value,
-            To = focus.To?.Value,
+            From = focus.Way.From.Value,
+            By = Term.Of(focus.Way.By),
+            Move = focus.Way.Move?.Value,
+            To = focus.Way.To?.Value,
+            Side = Said(focus.Way.Side),
             Chosen = Day(focus.Chosen),
             Reason = focus.Reason,
         };

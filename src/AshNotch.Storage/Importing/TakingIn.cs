@@ -1,5 +1,5 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
@@ -10,9 +10,10 @@ namespace AshNotch.Storage.Importing;
 internal static class TakingIn
 {
     /// <summary>What the log knows when a file comes in.</summary>
-    public static Known Known(SqliteConnection connection, Log log) =>
+    public static Known Known(SqliteConnection connection, Diary diary) =>
         new(
-            log,
+            diary.Log,
+            diary.Drills,
             RollRows.Read(connection, Which.Deleted).Values.SelectMany(r => r).ToDictionary(r => r.Id),
             id => [.. HistoryTable.Of(connection, id).Select(c => c.Document)],
             id => [.. HistoryTable.OfPartner(connection, id).Select(f => f.Document)],

@@ -1,4 +1,5 @@
 using System.Globalization;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
 using Microsoft.Data.Sqlite;
 
@@ -20,17 +21,19 @@ internal static class LogRows
         var rolls = RollRows.Read(connection, Which.All);
         return new LogSnapshot(
             Version(connection),
-            new Log
-            {
-                Practitioner = PeopleTables.Practitioner(connection),
-                Partners = PeopleTables.Partners(connection),
-                Sessions =
-                [
-                    .. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s),
-                ],
-                Focuses = FocusTable.Read(connection),
-                OwnNames = OwnNameTable.Read(connection),
-            }
+            new Diary(
+                new Log
+                {
+                    Practitioner = PeopleTables.Practitioner(connection),
+                    Partners = PeopleTables.Partners(connection),
+                    Sessions =
+                    [
+                        .. SessionTable.Read(connection).Select(s => rolls.TryGetValue(s.Id, out var mine) ? s with { Rolls = mine } : s),
+                    ],
+                    OwnNames = OwnNameTable.Read(connection),
+                },
+                Drilled(connection)
+            )
         );
     }
 
@@ -51,14 +54,16 @@ internal static class LogRows
         var log = before.Log;
         return new LogSnapshot(
             changes[^1].Version,
-            log with
-            {
-                Practitioner = Touched("people") ? PeopleTables.Practitioner(connection) : log.Practitioner,
-                Partners = Touched("people") ? PeopleTables.Partners(connection) : log.Partners,
-                Sessions = sessions.Count == 0 ? log.Sessions : Sessions(log.Sessions, sessions, connection),
-                Focuses = Touched("focus") ? FocusTable.Read(connection) : log.Focuses,
-                OwnNames = Touched("names") ? OwnNameTable.Read(connection) : log.OwnNames,
-            }
+            new Diary(
+                log with
+                {
+                    Practitioner = Touched("people") ? PeopleTables.Practitioner(connection) : log.Practitioner,
+                    Partners = Touched("people") ? PeopleTables.Partners(connection) : log.Partners,
+                    Sessions = sessions.Count == 0 ? log.Sessions : Sessions(log.Sessions, sessions, connection),
+                    OwnNames = Touched("names") ? OwnNameTable.Read(connection) : log.OwnNames,
+                },
+                Touched("focus") ? Drilled(connection) : before.Diary.Drills
+            )
         );
     }
 
@@ -78,6 +83,8 @@ internal static class LogRows
                     .OfType<Session>(),
             ],
         };
+
+    private static Drills Drilled(SqliteConnection connection) => new() { Focuses = FocusTable.Read(connection) };
 
     private static Session? Session(string id, SqliteConnection connection) =>
         SessionTable.Find(connection, id) is { } found

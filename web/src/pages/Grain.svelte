@@ -42,23 +42,18 @@
   // What is thought through: the power of two of each way out that was moved.
   let powers = $state<Record<string, number>>({});
   const keyOf = (way: Schemas['Way']) => `${way.from} ${way.by} ${way.move ?? way.to}`;
-  const changes = $derived(
-    (grain?.ways ?? []).flatMap((way) => {
-      const at = powers[keyOf(way)] ?? 0;
-      return at === 0 ? [] : [{ from: way.from, by: way.by, move: way.move, to: way.to, odds: 2 ** at }];
-    }),
-  );
+  const moved = $derived((grain?.ways ?? []).map((out) => out.way).filter((way) => powers[keyOf(way)]));
+  const changes = $derived(moved.map((way) => ({ ...way, odds: 2 ** (powers[keyOf(way)] ?? 0) })));
   const thought = resource(async () =>
     changes.length === 0 || filtered
       ? null
       : got(api.POST('/api/what-if', { body: { against: 'usual', changes } })),
   );
   function drillFirst() {
-    const [change] = changes;
-    if (!change) return;
-    const { from, by, move, to } = change;
+    const [way] = moved;
+    if (!way) return;
     void drill(
-      { from, by, move, to, reason: thought.value?.answer.say },
+      { ...way, reason: thought.value?.answer.say },
       'That is your focus now, with what it would bring.',
     );
   }
@@ -131,8 +126,8 @@
         knots={grain.knots}
         {flows}
         ways={filtered ? [] : grain.ways}
-        power={(way) => powers[keyOf(way)] ?? 0}
-        onmove={(way, at) => (powers[keyOf(way)] = at)}
+        power={(out) => powers[keyOf(out.way)] ?? 0}
+        onmove={(out, at) => (powers[keyOf(out.way)] = at)}
       />
     </section>
   </div>

@@ -129,7 +129,7 @@
                   >
                     <span class="rank">{s.rank}</span>
                     <span class="say">{s.say}</span>
-                    <svg class="bar {s.by}" height="18" width="100%" aria-hidden="true">
+                    <svg class="bar {s.way.by}" height="18" width="100%" aria-hidden="true">
                       <rect width="{(100 * s.gainPerRoll) / most}%" height="10" />
                       <line class="whisker" x1={at(s.low)} x2={at(s.high)} y1="14" y2="14" />
                       <line class="whisker" x1={at(s.low)} x2={at(s.low)} y1="11" y2="17" />

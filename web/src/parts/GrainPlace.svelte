@@ -8,10 +8,10 @@
     knot: Schemas['Knot'];
     knots: Schemas['Knot'][];
     flows: Schemas['Flow'][];
-    ways: Schemas['Way'][];
+    ways: Schemas['WayOut'][];
     /** The power of two that the odds of a way out are multiplied by. */
-    power: (way: Schemas['Way']) => number;
-    onmove: (way: Schemas['Way'], power: number) => void;
+    power: (out: Schemas['WayOut']) => number;
+    onmove: (out: Schemas['WayOut'], power: number) => void;
   }
   let { knot, knots, flows, ways, power, onmove }: Props = $props();
 
@@ -21,7 +21,7 @@
     { title: 'What goes out', flows: flows.filter((f) => f.from === knot.id), other: 'to' as const },
   ]);
   const shown = 6;
-  const here = $derived(ways.filter((w) => knot.places.includes(w.from)));
+  const here = $derived(ways.filter((w) => knot.places.includes(w.way.from)));
   const asOften = (at: number) => (at === 0 ? 'as it is' : `${(2 ** at).toFixed(1)} times as likely`);
 </script>
 
@@ -49,18 +49,19 @@
 {#if here.length > 0}
   <h3>What if</h3>
   <ul>
-    {#each here as way (`${way.from} ${way.by} ${way.move ?? way.to}`)}
+    {#each here as out (`${out.way.from} ${out.way.by} ${out.way.move ?? out.way.to}`)}
+      {@const whose = out.way.by === 'me' ? 'Your' : 'Their'}
       <li>
-        <span><b class={way.by}>{way.by === 'me' ? 'Your' : 'Their'}</b> {way.say}</span>
-        <span class="quiet">{way.count} of {way.attempts}; {asOften(power(way))}</span>
+        <span><b class={out.way.by}>{whose}</b> {out.say}</span>
+        <span class="quiet">{out.count} of {out.attempts}; {asOften(power(out))}</span>
         <Scrubber
-          label="{way.by === 'me' ? 'Your' : 'Their'} {way.say}"
-          value={power(way)}
+          label="{whose} {out.say}"
+          value={power(out)}
           least={-2}
           most={2}
           step={0.25}
           say={asOften}
-          onmove={(at) => onmove(way, at)}
+          onmove={(at) => onmove(out, at)}
         />
       </li>
     {/each}

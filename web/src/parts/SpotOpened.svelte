@@ -12,15 +12,14 @@
   let { spot }: { spot: Schemas['WeakSpot'] } = $props();
   let reason = $state('');
 
-  const exchange = $derived({ from: spot.from, by: spot.by, move: spot.move ?? undefined });
+  const way = $derived(spot.way);
+  const exchange = $derived({ from: way.from, by: way.by, move: way.move ?? undefined });
   const courses = resource(() => got(api.GET('/api/weak-spots/course', { params: { query: exchange } })));
   const course = $derived(courses.value?.[0]);
-  // A finish that nobody named leads nowhere.
-  const to = $derived(spot.move || spot.to[0] === 'tap' ? undefined : spot.to[0]);
   const sticks = resource(async () => {
     const id = spot.rolls.slice(0, mostRolls);
     if (id.length === 0) return [];
-    return got(api.GET('/api/rolls', { params: { query: { id, ...exchange, to } } }));
+    return got(api.GET('/api/rolls', { params: { query: { id, ...exchange, to: way.to ?? undefined } } }));
   });
   const rolls = $derived(sticks.value ?? []);
 </script>
@@ -36,9 +35,7 @@
       /></label
     >
   {/if}
-  <button class="do mt-3" onclick={() => drill({ ...exchange, to, reason: reason || undefined })}
-    >Drill this</button
-  >
+  <button class="do mt-3" onclick={() => drill({ ...way, reason: reason || undefined })}>Drill this</button>
   {#if course}
     <h3>Over the weeks</h3>
     <CourseLine {course} height={84} />

@@ -6,10 +6,10 @@
   let { spot }: { spot: Schemas['WeakSpot'] } = $props();
 
   const notes = resource(async () =>
-    spot.move
+    spot.way.move
       ? got(
           api.GET('/api/weak-spots/notes', {
-            params: { query: { from: spot.from, by: spot.by, move: spot.move } },
+            params: { query: { from: spot.way.from, by: spot.way.by, move: spot.way.move } },
           }),
         )
       : [],

@@ -7,7 +7,7 @@ using AshNotch.Core.Vocabulary;
 namespace AshNotch.Core.Tests;
 
 /// <summary>Exchanges as one would say them on the mat, and the doubt beside a ranking.</summary>
-public class ExchangeWordsTests
+public class WayWordsTests
 {
     private static readonly MatVocabulary Mat = MatVocabulary.BuiltIn;
 
@@ -23,7 +23,7 @@ public class ExchangeWordsTests
     [InlineData("half-guard/bottom", "flatten-out", "half-guard/bottom", "They improve in your half guard with the flatten out")]
     [InlineData("side-control/bottom", null, "mount/bottom", "They get to their mount from their side control")]
     public void What_they_do_is_said_in_good_English(string from, string? move, string to, string words) =>
-        Assert.Equal(words, ExchangeWords.Theirs(new(from), MoveId.Of(move), [to], Mat));
+        Assert.Equal(words, WayWords.Theirs(new Way(new(from), Who.Partner, MoveId.Of(move)), [to], Mat));
 
     [Fact]
     public void A_first_week_is_said_to_be_a_first_idea_and_a_long_clear_log_has_no_doubt()

@@ -1,0 +1,12 @@
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Core.Drilling;
+
+/// <summary>Everything one practitioner keeps: the log of what happened, and beside it what they chose to drill.</summary>
+/// <param name="Log">The log.</param>
+/// <param name="Drills">What was chosen.</param>
+public sealed record Diary(Log Log, Drills Drills)
+{
+    /// <summary>A log of which nothing was drilled.</summary>
+    public static Diary Of(Log log) => new(log, Drills.None);
+}

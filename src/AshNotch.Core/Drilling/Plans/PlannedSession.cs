@@ -1,0 +1,8 @@
+namespace AshNotch.Core.Drilling.Plans;
+
+/// <summary>What is to be done on one day.</summary>
+/// <param name="Date">The day.</param>
+/// <param name="Minutes">The minutes that were given for it.</param>
+/// <param name="Rounds">The rounds, whose minutes together are never more.</param>
+/// <param name="Note">What else is to be said of the day; null where nothing is.</param>
+public sealed record PlannedSession(DateOnly Date, int Minutes, IReadOnlyList<PlannedRound> Rounds, string? Note);

@@ -1,0 +1,79 @@
+using System.Globalization;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Skill;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Drilling.Plans;
+
+/// <summary>With whom a focus is worked on: neither so hard that it never comes off, nor so easy that it always does.</summary>
+/// <param name="experience">What the log taught.</param>
+public sealed class WithWhom(Experience experience)
+{
+    // A 30 to 60 % chance; and who was not met for so many days is not counted on.
+    private const double Hardest = 0.3;
+    private const double Easiest = 0.6;
+    private const int MetWithin = 60;
+    private const int Most = 3;
+    private readonly Dictionary<(Way, DayOfWeek, DateOnly), IReadOnlyList<Suited>> known = [];
+
+    /// <summary>The partners who suit a focus, among those usually met on a weekday, the easier first.</summary>
+    public IReadOnlyList<Suited> On(DateOnly date, Way way, DateOnly start)
+    {
+        var key = (way, date.DayOfWeek, start);
+        if (!known.TryGetValue(key, out var suited))
+            known[key] = suited = Of(way, date.DayOfWeek, start);
+        return suited;
+    }
+
+    private List<Suited> Of(Way way, DayOfWeek day, DateOnly start)
+    {
+        if (experience.Model.Shape.IndexOf(way.From) < 0)
+            return [];
+        var last = new Dictionary<string, int>();
+        var there = new HashSet<string>();
+        for (var i = 0; i < experience.Walk.Rolls.Count; i++)
+        {
+            var (session, roll, _) = experience.Walk.Rolls[i].Logged;
+            if (roll.Partner is not { } partner || session.Date is not { } met || start.DayNumber - met.DayNumber > MetWithin)
+                continue;
+            last[partner] = i;
+            if (met.DayOfWeek == day)
+                there.Add(partner);
+        }
+        return
+        [
+            .. last.Where(p => there.Contains(p.Key) && experience.Log.Partner(p.Key) is not null)
+                .Select(p => (Partner: p.Key, Roll: p.Value, Chance: Chance(way, p.Value)))
+                .Where(p => p.Chance is >= Hardest and <= Easiest)
+                .OrderByDescending(p => p.Chance)
+                .ThenBy(p => p.Partner, StringComparer.Ordinal)
+                .Take(Most)
+                .Select(p => new Suited(p.Partner, experience.Log.Partner(p.Partner)!.Name, p.Chance, Say(way, p.Partner, p.Chance))),
+        ];
+    }
+
+    // Of the two who could bring something off there, how often it is I.
+    private double Chance(Way way, int roll)
+    {
+        var mine = experience.Model.Written(way.From, roll, Who.Me, null);
+        var theirs = experience.Model.Written(way.From, roll, Who.Partner, null);
+        return mine / (mine + theirs);
+    }
+
+    private string Say(Way way, string partner, double chance)
+    {
+        var watch = experience
+            .Log.LiveRolls.Where(r => r.Roll.Partner == partner)
+            .SelectMany(r => r.Roll.Notches)
+            .Where(n => n.By == Who.Partner && n.From == way.From && n.Move is not null && n.Outcome is Outcome.Landed or Outcome.Tap)
+            .CountBy(n => n.Move!.Value)
+            .OrderByDescending(c => c.Value)
+            .ThenBy(c => c.Key.Value, StringComparer.Ordinal)
+            .Select(c => $"; watch for the {experience.Vocabulary.MoveName(c.Key)}")
+            .FirstOrDefault();
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"what comes off next there is yours about {Math.Round(10 * chance)} times in 10{watch}"
+        );
+    }
+}

@@ -1,0 +1,43 @@
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Drilling.Week;
+
+/// <summary>When and how one practitioner trains.</summary>
+public sealed record MyWeek
+{
+    /// <summary>The shortest round that is worth its name, in minutes; the authors' judgement.</summary>
+    public const int ShortestRound = 3;
+
+    /// <summary>The days trained on, at most one for each day of the week.</summary>
+    public IReadOnlyList<TrainingDay> Days { get; init; } = [];
+
+    /// <summary>Days on which nothing is trained after all.</summary>
+    public IReadOnlyList<DateOnly> DaysOff { get; init; } = [];
+
+    /// <summary>The competition that is coming, or null.</summary>
+    public Competition? Competition { get; init; }
+
+    /// <summary>What is sore and not cleared.</summary>
+    public IReadOnlyList<SoreSpot> Sore { get; init; } = [];
+
+    /// <summary>Days on which the practitioner blacked out or was hit on the head: nothing is done on them.</summary>
+    public IReadOnlyList<DateOnly> Stopped { get; init; } = [];
+
+    /// <summary>Where schools differ, those of which the second is followed.</summary>
+    public IReadOnlySet<School> Second { get; init; } = new HashSet<School>();
+
+    /// <summary>A week of so many minutes on each of these days, half of them for drilling.</summary>
+    public static MyWeek Of(IEnumerable<DayOfWeek> days, int minutes) =>
+        new() { Days = [.. days.Distinct().Select(d => new TrainingDay(d, null, minutes / 2, minutes - minutes / 2, false))] };
+
+    /// <summary>The days on which something can be drilled, from one day to another, both included.</summary>
+    public IEnumerable<(DateOnly Date, TrainingDay Day)> Sessions(DateOnly first, DateOnly last)
+    {
+        for (var date = first; date <= last; date = date.AddDays(1))
+            if (Days.FirstOrDefault(d => d.Day == date.DayOfWeek) is { } day && !DaysOff.Contains(date) && Competition?.Date != date)
+                yield return (date, day);
+    }
+
+    /// <summary>What is worn on every day trained on; null where it varies or is not said.</summary>
+    public Attire? Attire => Days.Select(d => d.Attire).Distinct().Count() == 1 ? Days[0].Attire : null;
+}
