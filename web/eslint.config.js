@@ -13,9 +13,10 @@ const leans = {
   film: ['api', 'base', 'kit', 'stick'],
   parts: ['api', 'base', 'kit', 'stick'],
   log: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
+  plan: ['api', 'base', 'kit', 'parts'],
   roll: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
   keeping: ['api', 'base', 'kit', 'stick'],
-  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'roll', 'keeping'],
+  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'plan', 'roll', 'keeping'],
 };
 
 export default ts.config(

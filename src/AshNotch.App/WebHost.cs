@@ -75,7 +75,7 @@ public static class WebHost
             .MapFinishes()
             .MapPractice()
             .MapRevising()
-            .MapFocus()
+            .MapPlan()
             .MapToday()
             .MapDrafts()
             .MapSettings()

@@ -1,6 +1,8 @@
 using System.Globalization;
 using System.Text.Json;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -175,8 +177,37 @@ public sealed partial class LogStore : IDisposable
             return true;
         });
 
-    /// <summary>Adds a focus as the newest.</summary>
-    public void ChooseFocus(Focus focus) => Write(connection => FocusTable.Add(connection, focus));
+    /// <summary>Keeps when and how the practitioner trains.</summary>
+    public void KeepWeek(MyWeek week) =>
+        Write(connection =>
+        {
+            DrillTables.Save(connection, week);
+            return true;
+        });
+
+    /// <summary>Changes the blocks as they stand now: what is given back is kept, what is left out goes.</summary>
+    public void ChangeBlocks(Func<IReadOnlyList<Block>, IReadOnlyList<Block>> change) =>
+        Write(connection =>
+        {
+            var stand = DrillTables.Read(connection).Blocks;
+            var now = change(stand);
+            foreach (var gone in stand.Where(b => now.All(n => n.Id != b.Id)))
+                DrillTables.DropBlock(connection, gone.Id);
+            foreach (var block in now)
+                DrillTables.Save(connection, block);
+            return true;
+        });
+
+    /// <summary>Keeps what was done on a day in the place of what was known of it; without rounds it is forgotten.</summary>
+    public void KeepDone(DrilledSession done) =>
+        Write(connection =>
+        {
+            if (done.Rounds.Count == 0)
+                DrillTables.DropDone(connection, done.Block, done.Date);
+            else
+                DrillTables.Save(connection, done);
+            return true;
+        });
 
     /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
     public void SaveOwnName(OwnName name) =>
@@ -231,6 +262,9 @@ public sealed partial class LogStore : IDisposable
                         "practitioner",
                         "practitioner_history",
                         "focus",
+                        "week",
+                        "block",
+                        "drilled",
                         "own_name",
                         "draft",
                         "setting",
@@ -252,14 +286,12 @@ public sealed partial class LogStore : IDisposable
     public void ShiftDays(int days) =>
         Write(connection =>
         {
-            foreach (
-                var (table, column) in (ReadOnlySpan<(string, string)>)
-                    [("session", "date"), ("focus", "chosen"), ("practitioner_history", "since")]
-            )
+            foreach (var (table, column) in (ReadOnlySpan<(string, string)>)[("session", "date"), ("practitioner_history", "since")])
                 connection.Run(
                     $"UPDATE {table} SET {column} = date({column}, $1) WHERE {column} IS NOT NULL",
                     string.Create(CultureInfo.InvariantCulture, $"{days:+0;-0} days")
                 );
+            DrillTables.Replace(connection, DrillTables.Read(connection).ShiftedBy(days));
             return true;
         });
 

@@ -88,7 +88,7 @@ public class EdgeTests
     }
 
     [Fact]
-    public async Task A_later_focus_takes_the_place_of_the_earlier_one_and_both_are_exported()
+    public async Task What_is_drilled_from_anywhere_stands_in_one_block_of_three_at_most()
     {
         await using var app = await RunningApp.Start(demo: true);
         await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
@@ -96,8 +96,15 @@ public class EdgeTests
             "/api/focus",
             """{ "from": "closed-guard/bottom", "by": "me", "move": "scissor-sweep", "reason": "a class is coming" }"""
         );
-        Assert.Equal("Land your scissor sweep from your closed guard.", (string?)(await app.Get("/api/today"))["focus"]!["say"]);
-        Assert.Equal(2, JsonNode.Parse(await Export(app))!["focuses"]!.AsArray().Count);
+        await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
+        Assert.Equal("Stop the knee cut pass from your half guard.", (string?)(await app.Get("/api/today"))["focus"]!["say"]);
+        var focuses = JsonNode.Parse(await Export(app))!["blocks"]!.AsArray().Single()!["focuses"]!.AsArray();
+        Assert.Equal(["knee-cut-pass", "scissor-sweep"], focuses.Select(f => (string?)f!["move"]));
+        Assert.Equal("a class is coming", (string?)focuses[1]!["why"]);
+        await app.Post("/api/focus", """{ "from": "mount/top", "by": "me", "move": "armbar" }""");
+        var (status, problem) = await app.Post("/api/focus", """{ "from": "mount/top", "by": "me", "move": "americana" }""");
+        Assert.Equal(400, status);
+        Assert.Contains("has 3 already", problem!.ToJsonString(), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -35,7 +35,15 @@ public class LogJsonTests
               "takeaways": [ "Re-grip.", { "text": "Frame.", "exchange": 0, "notch": 2 } ] } ] },
             { "id": "s2", "date": "2026-03-04" } ],
           "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "chosen": "2026-03-05",
-            "reason": "hurts" } ] }
+            "reason": "hurts" } ],
+          "week": { "days": [ { "day": "monday", "attire": "gi", "drilling": 10, "positional": 15, "openMat": true } ],
+            "daysOff": [ "2026-03-09" ], "competition": { "date": "2026-04-04", "attire": "gi", "division": "blue", "rules": "federation" },
+            "sore": [ { "place": "knee", "mild": true, "since": "2026-03-01" } ], "stopped": [ "2026-03-03" ], "second": [ "stand-or-sit" ] },
+          "blocks": [ { "id": "b1", "start": "2026-03-10", "end": "2026-03-22", "reason": "coach", "verdict": "keep",
+            "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "side": "left", "gainPerRoll": 0.5, "low": 0.3,
+              "high": 0.7, "findOut": true, "why": "it costs", "rung": "live", "rungSince": "2026-03-05" } ] } ],
+          "drilled": [ { "block": "b1", "date": "2026-03-10", "rounds": [ { "focus": 0, "rung": "from-the-place", "minutes": 10,
+            "starts": { "kept": 8, "lost": 2 }, "checks": [ { "text": "frame first", "met": 2, "of": 5 } ] } ] } ] }
         """;
 
     private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)), MatVocabulary.BuiltIn);

@@ -1,5 +1,8 @@
 using System.Text;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Rounds;
+using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
@@ -49,8 +52,21 @@ public class RandomLogTests
         Assert.Equal(log.Rolls.Select(r => Head(r.Roll)), read.Rolls.Select(r => Head(r.Roll)));
         Assert.Equal(log.Rolls.SelectMany(r => r.Roll.Takeaways), read.Rolls.SelectMany(r => r.Roll.Takeaways));
         Assert.Equal(drills.Focuses, back.Drills.Focuses);
+        Assert.Equal(drills.Blocks.SelectMany(b => b.Focuses), back.Drills.Blocks.SelectMany(b => b.Focuses));
+        Assert.Equal(
+            drills.Blocks.Select(b => (b.Id, b.Start, b.End, b.Reason, b.Verdict)),
+            back.Drills.Blocks.Select(b => (b.Id, b.Start, b.End, b.Reason, b.Verdict))
+        );
+        Assert.Equal(Rounds(drills), Rounds(back.Drills));
+        Assert.Equal(drills.Week!.Days, back.Drills.Week!.Days);
+        Assert.Equal((drills.Week.Competition, drills.Week.Sore.Count), (back.Drills.Week.Competition, back.Drills.Week.Sore.Count));
         Assert.Equal(log.OwnNames, read.OwnNames);
     }
+
+    private static IEnumerable<object> Rounds(Drills drills) =>
+        drills.Done.SelectMany(d =>
+            d.Rounds.Select(object (r) => (d.Date, r.Focus, r.Rung, r.Minutes, r.Starts, string.Join(',', r.Checks)))
+        );
 
     private static object Head(Roll r) => (r.Id, r.Partner, r.PartnerThen, r.Kind, r.Intensity, r.PartnerIntensity, r.Minutes, r.Starts);
 
@@ -155,12 +171,52 @@ public class RandomLogTests
         public Drills Drills() =>
             new()
             {
-                Focuses = Few(i => new Focus(
-                    new Way(new(Places[i]), Who.Partner, Some ? new(Name) : null, null, Some ? One<BodySide>() : null),
-                    new DateOnly(2026, 2, 1),
-                    Some ? Words : null
-                )),
+                Focuses = Few(_ => new Focus(Way, Day, Some ? Words : null)),
+                Week = new MyWeek
+                {
+                    Days = [new TrainingDay(DayOfWeek.Monday, Some ? One<Attire>() : null, random.Next(60), random.Next(60), Some)],
+                    DaysOff = Some ? [Day] : [],
+                    Competition = Some ? new Competition(Day, Some ? One<Attire>() : null, Some ? Name : null, null) : null,
+                    Sore = Some ? [new SoreSpot(Any<SorePlace>(), Some, Day)] : [],
+                    Stopped = Some ? [Day] : [],
+                    Second = Some ? new HashSet<School> { Any<School>() } : [],
+                },
+                Blocks =
+                [
+                    new Block(
+                        "b",
+                        Day,
+                        Day.AddDays(20),
+                        [new BlockFocus(Way, Some ? 0.25 : null, null, null, Some, Words, Any<Rung>(), Some ? Day : null)],
+                        Some ? Words : null,
+                        Some ? One<Verdict>() : null
+                    ),
+                ],
+                Done =
+                [
+                    new DrilledSession(
+                        "b",
+                        Day,
+                        [
+                            new DrilledRound(
+                                random.Next(-1, 3),
+                                Any<Rung>(),
+                                random.Next(20),
+                                Some ? new DrilledStarts(random.Next(9), random.Next(9)) : null,
+                                Some ? [new CheckCount(Words, 2, 3)] : []
+                            ),
+                        ]
+                    ),
+                ],
             };
+
+        private T Any<T>()
+            where T : struct, Enum => One<T>() ?? default;
+
+        private static DateOnly Day => new(2026, 2, 1);
+
+        private Way Way =>
+            new(new(Places[random.Next(Places.Length)]), Who.Partner, Some ? new(Name) : null, null, Some ? One<BodySide>() : null);
 
         private Roll Roll(string id)
         {

@@ -1,4 +1,7 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Rounds;
+using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
@@ -27,7 +30,36 @@ public sealed class LogStoreTests : IDisposable
         var kneeCut = new Way(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), Side: BodySide.Left);
         return LogReader.Read(stream, MatVocabulary.BuiltIn).Diary with
         {
-            Drills = new Drills { Focuses = [new Focus(kneeCut, new DateOnly(2026, 11, 22), "why not")] },
+            Drills = new Drills
+            {
+                Focuses = [new Focus(kneeCut, new DateOnly(2026, 11, 22), "why not")],
+                Week = MyWeek.Of([DayOfWeek.Monday], 20) with
+                {
+                    DaysOff = [new DateOnly(2026, 12, 24)],
+                    Competition = new Competition(new DateOnly(2026, 12, 19), Attire.Gi, "blue adult", "federation"),
+                    Sore = [new SoreSpot(SorePlace.Knee, true, new DateOnly(2026, 11, 20))],
+                    Second = new HashSet<School> { School.PressureOrFlow },
+                },
+                Blocks =
+                [
+                    new Block(
+                        "b1",
+                        new DateOnly(2026, 11, 9),
+                        new DateOnly(2026, 11, 29),
+                        [new BlockFocus(kneeCut, 0.5, 0.3, 0.7, false, "it costs", Rung.FromThePlace, new DateOnly(2026, 11, 12))],
+                        "because",
+                        Verdict.Deepen
+                    ),
+                ],
+                Done =
+                [
+                    new DrilledSession(
+                        "b1",
+                        new DateOnly(2026, 11, 10),
+                        [new DrilledRound(0, Rung.FromThePlace, 10, new DrilledStarts(7, 3), [new CheckCount("on my side", 4, 5)])]
+                    ),
+                ],
+            },
         };
     }
 
@@ -75,6 +107,33 @@ public sealed class LogStoreTests : IDisposable
         using var again = LogStore.Open(directory);
         Assert.Equal(Logs.Text(demo), Logs.Text(again.ReadDiary()));
         Assert.Equal("ok", again.CheckIntegrity());
+    }
+
+    [Fact]
+    public void What_is_drilled_moves_with_the_days_of_the_demo_and_goes_with_an_import_that_is_taken_back()
+    {
+        var demo = Demo();
+        using var store = LogStore.Open(directory);
+        var done = store.Import(demo, Now)!;
+        Assert.Contains("1 new week of training, 1 new block, 1 new day of drilling", done.Summary, StringComparison.Ordinal);
+        store.ShiftDays(3);
+        Assert.Equal(Logs.Text(new Diary(new Log(), demo.Drills.ShiftedBy(3))), Logs.Text(new Diary(new Log(), store.ReadDiary().Drills)));
+        store.ShiftDays(-3);
+        Assert.Equal(Logs.Text(demo), Logs.Text(store.ReadDiary()));
+        Assert.Equal(0, store.UndoImport(done.Key, Now));
+        Assert.Equal(Logs.Text(new Log()), Logs.Text(store.ReadDiary()));
+    }
+
+    [Fact]
+    public void A_day_of_drilling_is_kept_once_and_forgotten_without_rounds()
+    {
+        var day = new DateOnly(2026, 3, 2);
+        using var store = LogStore.Open(directory);
+        store.KeepDone(new DrilledSession("b", day, [new DrilledRound(0, Rung.Live, 0, null, [])]));
+        store.KeepDone(new DrilledSession("b", day, [new DrilledRound(1, Rung.Live, 0, null, [])]));
+        Assert.Equal(1, Assert.Single(Assert.Single(store.ReadDiary().Drills.Done).Rounds).Focus);
+        store.KeepDone(new DrilledSession("b", day, []));
+        Assert.Empty(store.ReadDiary().Drills.Done);
     }
 
     [Fact]

@@ -1,4 +1,5 @@
-using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
@@ -34,7 +35,7 @@ public sealed class SnapshotTests : IDisposable
                 continue;
             held = mine.Snapshot(held);
             Assert.Equal(mine.Version, held.Version);
-            Assert.Equal(Logs.Text(mine.Read()), Logs.Text(held.Log));
+            Assert.Equal(Logs.Text(mine.ReadDiary()), Logs.Text(held.Diary));
         }
     }
 
@@ -100,7 +101,13 @@ public sealed class SnapshotTests : IDisposable
                 store.SavePartner(new Partner { Id = $"p{random.Next(3)}", Name = $"Oak {turn}" }, Now);
                 break;
             case 3:
-                store.ChooseFocus(new Focus(new Way(new("mount/top"), Who.Me, null), new DateOnly(2026, 3, 2), $"turn {turn}"));
+                store.KeepDone(
+                    new DrilledSession(
+                        $"b{random.Next(2)}",
+                        new DateOnly(2026, 3, 2),
+                        [new DrilledRound(0, Rung.FromThePlace, turn % 9, null, [])]
+                    )
+                );
                 break;
             case 4:
                 store.SaveOwnName(new OwnName($"name {random.Next(3)}", "mount"));

@@ -120,7 +120,7 @@ test('a place of the grain shows what comes in and goes out, and what if', async
   );
   await place.getByRole('button', { name: 'Drill this' }).click();
   await expect(page.getByText('Stop the knee cut pass from your half guard.')).toBeVisible();
-  await expect(page.getByText(/Chosen because: After a roll you would be/)).toBeVisible();
+  await expect(page.getByText(/After a roll you would be/)).toBeVisible();
 });
 
 test.describe('on a phone', () => {

@@ -21,6 +21,8 @@
     '/weak-spots/weeks': later(() => import('./pages/Weeks.svelte')),
     '/weak-spots/taps': later(() => import('./pages/Taps.svelte')),
     '/weak-spots/grain': later(() => import('./pages/Grain.svelte')),
+    '/plan': later(() => import('./pages/Plan.svelte')),
+    '/plan/mat': later(() => import('./pages/Mat.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),
     '/names': later(() => import('./pages/Glossary.svelte')),

@@ -47,5 +47,5 @@ internal static class GrainEndpoints
     }
 
     private static WhatIf Read(WhatIfChange change, Checker check, string at) =>
-        new(LogReader.ReadWay(change, check, at), check.Number(change.Odds, at, "odds", LeastOdds, MostOdds, "a factor") ?? 1);
+        new(DrillReading.Way(change, check, at), check.Number(change.Odds, at, "odds", LeastOdds, MostOdds, "a factor") ?? 1);
 }

@@ -17,14 +17,14 @@ internal static class TodayEndpoints
         return routes;
     }
 
-    private static async Task<TodayView> Today(bool? wait, LogCache cache)
+    private static async Task<TodayView> Today(bool? wait, LogCache cache, TimeProvider clock)
     {
         var (log, drills) = cache.Diary;
         var aim = cache.Goal;
         var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(
-            FocusView.Of(FocusInForce.Of(drills, ranking, cache.Vocabulary)),
+            FocusView.Of(FocusInForce.Of(drills, DateOnly.FromDateTime(clock.GetLocalNow().DateTime), ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
             ranking.Spots.FirstOrDefault(s => s.List != SpotList.FindOut) ?? (ranking.Spots.Count > 0 ? ranking.Spots[0] : null),
             last.Rolls == 0 ? null : courses.Changed,

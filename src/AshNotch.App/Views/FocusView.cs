@@ -13,5 +13,5 @@ public sealed record FocusView(FocusDocument Focus, string Say, WeakSpot? Spot, 
 {
     /// <summary>The view of the focus in force, or null where there is none.</summary>
     public static FocusView? Of(FocusInForce? focus) =>
-        focus is null ? null : new FocusView(LogWriter.Document(focus.Focus), focus.Say, focus.Spot, focus.Caution);
+        focus is null ? null : new FocusView(DrillWriting.Document(focus.Focus), focus.Say, focus.Spot, focus.Caution);
 }

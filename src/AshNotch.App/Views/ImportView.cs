@@ -11,7 +11,7 @@ namespace AshNotch.App.Views;
 /// <param name="Partners">How many partners.</param>
 /// <param name="Sessions">How many heads of sessions.</param>
 /// <param name="Names">How many names of the user's own.</param>
-/// <param name="Focuses">How many focuses are new.</param>
+/// <param name="Focuses">How many focuses and blocks are new.</param>
 /// <param name="Items">What is not the same already, one by one: first what somebody may decide.</param>
 /// <param name="More">How many more there are.</param>
 /// <param name="OwnTerms">Places and moves that the vocabulary does not know; they are kept.</param>
@@ -53,7 +53,7 @@ public sealed record ImportView(
             StandingCounts.Of(plan.Partners.Select(p => p.Standing)),
             StandingCounts.Of(plan.Sessions.Select(s => s.Standing)),
             StandingCounts.Of(plan.Names.Select(n => n.Standing)),
-            plan.Focuses.Count,
+            plan.Drills.Focuses.Count + plan.Drills.Blocks.Count,
             [.. items.Take(most)],
             Math.Max(0, items.Count - most),
             read.OwnTerms

@@ -1,4 +1,6 @@
 using AshNotch.Core.Chain;
+using AshNotch.Core.Drilling.Rounds;
+using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -21,6 +23,9 @@ namespace AshNotch.App.Views;
 /// <param name="MoveKinds">What moves are for.</param>
 /// <param name="Aims">What a practitioner may want of a roll.</param>
 /// <param name="Againsts">Whom rolls are thought of against.</param>
+/// <param name="SorePlaces">Places on the body that can be sore.</param>
+/// <param name="Rungs">The rungs of a ladder of rounds.</param>
+/// <param name="Weekdays">The days of the week, Monday first.</param>
 /// <param name="Causes">Why things happen, to offer.</param>
 public sealed record TermsView(
     IReadOnlyList<TermView> Belts,
@@ -38,6 +43,9 @@ public sealed record TermsView(
     IReadOnlyList<TermView> MoveKinds,
     IReadOnlyList<TermView> Aims,
     IReadOnlyList<TermView> Againsts,
+    IReadOnlyList<TermView> SorePlaces,
+    IReadOnlyList<TermView> Rungs,
+    IReadOnlyList<TermView> Weekdays,
     IReadOnlyList<string> Causes
 )
 {
@@ -59,6 +67,9 @@ public sealed record TermsView(
             TermView.All<MoveKind>(),
             TermView.All<Aim>(),
             TermView.All<Against>(),
+            TermView.All<SorePlace>(),
+            TermView.All<Rung>(),
+            [.. TermView.All<DayOfWeek>().Skip(1), .. TermView.All<DayOfWeek>().Take(1)],
             Core.Rolls.Causes.Offered
         );
 }

@@ -11,12 +11,15 @@ namespace AshNotch.Core.Drilling;
 /// <param name="Caution">What to say of its move, or null.</param>
 public sealed record FocusInForce(Focus Focus, string Say, WeakSpot? Spot, string? Caution)
 {
-    /// <summary>The focus that was chosen last, or null when none was.</summary>
-    public static FocusInForce? Of(Drills drills, WeakSpots ranking, MatVocabulary vocabulary)
+    /// <summary>The main focus of the block that runs on a day, else what was chosen last without one; null when nothing was.</summary>
+    public static FocusInForce? Of(Drills drills, DateOnly day, WeakSpots ranking, MatVocabulary vocabulary)
     {
-        if (drills.Focuses.Count == 0)
+        var block = drills.Running(day) is { } running && running.Start <= day ? running : null;
+        var focus = block is null
+            ? (drills.Focuses is [.., var last] ? last : null)
+            : new Focus(block.Focuses[0].Way, block.Start, block.Reason);
+        if (focus is null)
             return null;
-        var focus = drills.Focuses[^1];
         var spot = ranking.Spots.FirstOrDefault(s => s.Way == focus.Way.OnBothSides());
         return new FocusInForce(focus, WayWords.AsWork(focus.Way, vocabulary), spot, vocabulary.Move(focus.Way.Move)?.Caution);
     }

@@ -8,14 +8,14 @@ namespace AshNotch.Core.Merging;
 /// <param name="Partners">Its partners.</param>
 /// <param name="Sessions">The heads of its sessions.</param>
 /// <param name="Names">Its own names for moves and positions.</param>
-/// <param name="Focuses">What it says was chosen to drill and the log does not know.</param>
+/// <param name="Drills">What it says was chosen and drilled and the log does not know.</param>
 /// <param name="Practitioner">The practitioner as the log would hold them: what the log says stands, what it does not comes from the file.</param>
 public sealed record ImportPlan(
     IReadOnlyList<ComingRoll> Rolls,
     IReadOnlyList<ComingPartner> Partners,
     IReadOnlyList<ComingSession> Sessions,
     IReadOnlyList<ComingName> Names,
-    IReadOnlyList<Focus> Focuses,
+    Drills Drills,
     Practitioner Practitioner
 )
 {
@@ -32,7 +32,7 @@ public sealed record ImportPlan(
             people.Partners,
             Heads(coming, known.Log),
             [.. coming.OwnNames.Select(n => Named(n, known.Log))],
-            [.. diary.Drills.Focuses.Where(f => !known.Drills.Focuses.Contains(f))],
+            diary.Drills.NewTo(known.Drills),
             Filled(known.Log.Practitioner, coming.Practitioner)
         );
     }

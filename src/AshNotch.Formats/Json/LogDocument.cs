@@ -27,6 +27,15 @@ public sealed record LogDocument
     /// <summary>What was chosen to be drilled, newest last.</summary>
     public List<FocusDocument>? Focuses { get; set; }
 
+    /// <summary>When and how they train.</summary>
+    public WeekDocument? Week { get; set; }
+
+    /// <summary>Blocks of drilling, the oldest first.</summary>
+    public List<BlockDocument>? Blocks { get; set; }
+
+    /// <summary>What was done of them, day by day.</summary>
+    public List<DrilledDocument>? Drilled { get; set; }
+
     /// <summary>The user's own names.</summary>
     public List<OwnNameDocument>? OwnNames { get; set; }
 }

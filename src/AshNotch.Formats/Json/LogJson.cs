@@ -12,6 +12,9 @@ namespace AshNotch.Formats.Json;
 )]
 [JsonSerializable(typeof(LogDocument))]
 [JsonSerializable(typeof(RollDocument))]
+[JsonSerializable(typeof(WeekDocument))]
+[JsonSerializable(typeof(BlockDocument))]
+[JsonSerializable(typeof(DrilledDocument))]
 [JsonSerializable(typeof(List<SessionDocument>))]
 public sealed partial class LogJson : JsonSerializerContext
 {

@@ -92,7 +92,14 @@ public static class LogReader
             Sessions = [.. ContentIds.Fill(sessions).OrderBy(s => s.Date ?? Limits.FirstDay)],
             OwnNames = RollReading.Each(head.OwnNames, "ownNames", check, (n, check, where) => Read(n, vocabulary, check, where)),
         };
-        var drills = new Drills { Focuses = RollReading.Each(head.Focuses, "focuses", check, Read) };
+        var drills = new Drills
+        {
+            Focuses = RollReading.Each(head.Focuses, "focuses", check, DrillReading.Read),
+            Week = head.Week is { } week ? DrillReading.Read(week, check, "week") : null,
+            Blocks = [.. RollReading.Each(head.Blocks, "blocks", check, DrillReading.Read).OrderBy(b => b.Start)],
+            Done = [.. RollReading.Each(head.Drilled, "drilled", check, DrillReading.Read).OrderBy(d => d.Date)],
+        };
+        Unique(drills.Blocks, b => b.Id, i => $"blocks[{i}].id", check);
         check.ThrowIfFaulty();
         return new ReadLog(new Diary(log, drills), [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
     }
@@ -139,30 +146,6 @@ public static class LogReader
             AlsoCalled = check.Names(written.AlsoCalled, at, "alsoCalled"),
             Notes = check.Text(written.Notes, at, "notes") ?? "",
         };
-    }
-
-    /// <summary>Reads a focus; place and side are required.</summary>
-    public static Focus Read(FocusDocument written, Checker check, string where)
-    {
-        var at = where.Length == 0 ? "" : where + ".";
-        return new Focus(
-            ReadWay(written, check, at),
-            check.Day(RollReading.Required(written.Chosen, check, $"{at}chosen"), at, "chosen") ?? Limits.FirstDay,
-            check.Text(written.Reason, at, "reason")
-        );
-    }
-
-    /// <summary>Reads an exchange; place and side are required.</summary>
-    public static Way ReadWay(WayDocument written, Checker check, string at)
-    {
-        var move = check.Move(written.Move, at, "move");
-        return new Way(
-            new PlaceId(RollReading.Required(check.Name(written.From, at, "from"), check, $"{at}from")),
-            check.Term<Who>(RollReading.Required(written.By, check, $"{at}by"), at, "by") ?? Who.Me,
-            move,
-            move is null ? check.Place(written.To, at, "to") : null,
-            check.Term<BodySide>(written.Side, at, "side")
-        );
     }
 
     /// <summary>Reads a name of the user's own: what it means must be known, or be a move of their own with a kind.</summary>

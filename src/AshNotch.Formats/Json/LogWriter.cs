@@ -26,7 +26,10 @@ public static class LogWriter
             Practitioner = Document(diary.Log.Practitioner),
             Partners = [.. diary.Log.Partners.Select(Document)],
             Sessions = [.. diary.Log.Sessions.Select(s => Head(s) with { Rolls = [.. s.Rolls.Select(Document)] })],
-            Focuses = None(diary.Drills.Focuses.Select(Document)),
+            Focuses = None(diary.Drills.Focuses.Select(DrillWriting.Document)),
+            Week = diary.Drills.Week is { } week ? DrillWriting.Document(week) : null,
+            Blocks = None(diary.Drills.Blocks.Select(DrillWriting.Document)),
+            Drilled = None(diary.Drills.Done.Select(DrillWriting.Document)),
             OwnNames = None(diary.Log.OwnNames.Select(Document)),
         };
 
@@ -163,19 +166,6 @@ public static class LogWriter
             Name = name.Name,
             Id = name.Id,
             Kind = name.Kind is { } kind ? Term.Of(kind) : null,
-        };
-
-    /// <summary>The document of a focus.</summary>
-    public static FocusDocument Document(Focus focus) =>
-        new()
-        {
-            From = focus.Way.From.Value,
-            By = Term.Of(focus.Way.By),
-            Move = focus.Way.Move?.Value,
-            To = focus.Way.To?.Value,
-            Side = Said(focus.Way.Side),
-            Chosen = Day(focus.Chosen),
-            Reason = focus.Reason,
         };
 
     private static string? Said<T>(T? term)

@@ -128,7 +128,7 @@ public static class RollReading
             ? []
             : [.. written.Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()];
 
-    private static DrilledStarts? Read(StartsDocument? written, Checker check, string where)
+    internal static DrilledStarts? Read(StartsDocument? written, Checker check, string where)
     {
         if (written is null)
             return null;

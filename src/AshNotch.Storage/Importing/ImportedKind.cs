@@ -8,5 +8,8 @@ internal enum ImportedKind
     Session,
     Name,
     Focus,
+    Week,
+    Block,
+    Drilled,
     Practitioner,
 }

@@ -57,8 +57,9 @@ internal static class TakingIn
             var before = coming.Kept is null ? null : Written(coming.Kept);
             record.Note(ImportedKind.Name, coming.Name.Name, before, Written(coming.Name));
         }
-        foreach (var focus in plan.Focuses)
+        foreach (var focus in plan.Drills.Focuses)
             record.Note(ImportedKind.Focus, FocusTable.Add(connection, focus), null, "");
+        Take(connection, plan.Drills, record);
         var (was, will) = (PeopleTables.Practitioner(connection), plan.Practitioner);
         if (HistoryTable.Written(was) != HistoryTable.Written(will))
         {
@@ -66,6 +67,25 @@ internal static class TakingIn
             record.Note(ImportedKind.Practitioner, "", HistoryTable.Written(was), HistoryTable.Written(will));
         }
         return record.End(now);
+    }
+
+    private static void Take(SqliteConnection connection, Drills drills, ImportRecord record)
+    {
+        if (drills.Week is { } week)
+        {
+            DrillTables.Save(connection, week);
+            record.Note(ImportedKind.Week, "", null, DrillTables.Written(week));
+        }
+        foreach (var block in drills.Blocks)
+        {
+            DrillTables.Save(connection, block);
+            record.Note(ImportedKind.Block, block.Id, null, DrillTables.Written(block));
+        }
+        foreach (var done in drills.Done)
+        {
+            DrillTables.Save(connection, done);
+            record.Note(ImportedKind.Drilled, DrillTables.IdOf(done), null, DrillTables.Written(done));
+        }
     }
 
     /// <summary>A name as it is written down to be compared and kept.</summary>

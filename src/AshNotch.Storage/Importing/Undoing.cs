@@ -55,6 +55,9 @@ internal static class Undoing
             ImportedKind.Session => Session(connection, change),
             ImportedKind.Name => Name(connection, change),
             ImportedKind.Focus => connection.Run("DELETE FROM focus WHERE key = $1", change.Id) > 0,
+            ImportedKind.Week => Document(connection, "week", "''", change),
+            ImportedKind.Block => Document(connection, "block", "id", change),
+            ImportedKind.Drilled => Document(connection, "drilled", "date || ' ' || block", change),
             _ => Practitioner(connection, change),
         };
 
@@ -107,6 +110,11 @@ internal static class Undoing
         OwnNameTable.Save(connection, new OwnName(was[0], was[1], Term.TryRead<MoveKind>(was[2], out var kind) ? kind : null));
         return true;
     }
+
+    private static bool Document(SqliteConnection connection, string table, string id, Change change) =>
+        connection.Value($"SELECT document FROM {table} WHERE {id} = $1", change.Id) is string stands
+        && IsAs(stands, change)
+        && connection.Run($"DELETE FROM {table} WHERE {id} = $1", change.Id) > 0;
 
     private static bool Practitioner(SqliteConnection connection, Change change)
     {

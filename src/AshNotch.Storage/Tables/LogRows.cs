@@ -32,7 +32,7 @@ internal static class LogRows
                     ],
                     OwnNames = OwnNameTable.Read(connection),
                 },
-                Drilled(connection)
+                DrillTables.Read(connection)
             )
         );
     }
@@ -62,7 +62,7 @@ internal static class LogRows
                     Sessions = sessions.Count == 0 ? log.Sessions : Sessions(log.Sessions, sessions, connection),
                     OwnNames = Touched("names") ? OwnNameTable.Read(connection) : log.OwnNames,
                 },
-                Touched("focus") ? Drilled(connection) : before.Diary.Drills
+                Touched("focus") ? DrillTables.Read(connection) : before.Diary.Drills
             )
         );
     }
@@ -83,8 +83,6 @@ internal static class LogRows
                     .OfType<Session>(),
             ],
         };
-
-    private static Drills Drilled(SqliteConnection connection) => new() { Focuses = FocusTable.Read(connection) };
 
     private static Session? Session(string id, SqliteConnection connection) =>
         SessionTable.Find(connection, id) is { } found

@@ -12,6 +12,7 @@ import { Dictation } from './dictation.svelte';
 import { toDraft, toKeep, toldIn, type Draft } from './draft';
 import { LogDraft } from './draft.svelte';
 import { LeftBehind, type LeftDraft } from './left-behind.svelte';
+import { presetMission } from './mission';
 import { deliver, outbox, takeBack, type Waiting } from './outbox.svelte';
 import { LiveReading } from './reading.svelte';
 
@@ -49,6 +50,7 @@ export class Desk {
   async open() {
     void this.examples.load();
     await this.draft.load();
+    void presetMission(this.draft.now);
     const { place, now } = this.draft;
     // Who does not answer is told of by the reading, which asks again by itself.
     const left = this.left.load(place, now.id).catch(() => undefined);

@@ -54,7 +54,7 @@
     if (!way) return;
     void drill(
       { ...way, reason: thought.value?.answer.say },
-      'That is your focus now, with what it would bring.',
+      'It is laid out in rounds, with what it would bring.',
     );
   }
 

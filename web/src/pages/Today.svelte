@@ -4,6 +4,7 @@
   import { resource } from '../base/resource.svelte';
   import { day, plain, times } from '../base/words';
   import Failed from '../kit/Failed.svelte';
+  import NextSession from '../plan/NextSession.svelte';
   import FirstRoll from '../parts/FirstRoll.svelte';
   import RollRow from '../parts/RollRow.svelte';
 
@@ -26,6 +27,7 @@
 {#if now && now.rolls === 0}
   <FirstRoll />
 {:else if now}
+  <NextSession />
   <section class="plank focus" aria-labelledby="focus">
     <h2 id="focus">Focus</h2>
     {#if now.focus}
@@ -38,12 +40,12 @@
       {#if now.focus.focus.reason}<p class="quiet">Chosen because: {now.focus.focus.reason}</p>{/if}
       {#if now.focus.caution}<p class="quiet">{now.focus.caution}</p>{/if}
       <p class="quiet">
-        Chosen {day(now.focus.focus.chosen)}. <a href="/weak-spots" use:link>Choose another</a>
+        Chosen {day(now.focus.focus.chosen)}. <a href="/plan" use:link>The plan, or another focus</a>
       </p>
     {:else if now.first}
       <p class="lead">None chosen yet.</p>
       <p>First in line: {now.first.say}</p>
-      <p><a href="/weak-spots" use:link>See why, and choose what to drill</a></p>
+      <p><a href="/plan" use:link>Choose what to drill</a>, or <a href="/weak-spots" use:link>see why</a></p>
     {:else}
       <p class="lead">Nothing stands out yet.</p>
       <p>After a handful of rolls this card says what to work on.</p>

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling.Choosing;
+using AshNotch.Core.Drilling.Rounds;
 
 namespace AshNotch.Core.Drilling.Plans;
 
@@ -7,8 +8,16 @@ namespace AshNotch.Core.Drilling.Plans;
 /// <param name="Start">The first day.</param>
 /// <param name="End">The last day.</param>
 /// <param name="Focuses">The main one first.</param>
-/// <param name="Reason">Why something else was chosen than the first that was proposed, in the practitioner's words; null where it was not.</param>
-public sealed record Block(string Id, DateOnly Start, DateOnly End, IReadOnlyList<BlockFocus> Focuses, string? Reason)
+/// <param name="Reason">Why something else was chosen than what was proposed first, in the practitioner's words; else null.</param>
+/// <param name="Verdict">What became of it, as decided after its review; null until then.</param>
+public sealed record Block(
+    string Id,
+    DateOnly Start,
+    DateOnly End,
+    IReadOnlyList<BlockFocus> Focuses,
+    string? Reason,
+    Verdict? Verdict = null
+)
 {
     /// <summary>The fewest weeks of a block.</summary>
     public const int LeastWeeks = 2;
@@ -19,6 +28,19 @@ public sealed record Block(string Id, DateOnly Start, DateOnly End, IReadOnlyLis
     /// <summary>A block of so many weeks from a day, of the focuses of a proposed set.</summary>
     public static Block Of(string id, FocusSet set, DateOnly start, int weeks) =>
         new(id, start, start.AddDays(7 * weeks - 1), [.. set.Focuses.Select(BlockFocus.Of)], null);
+
+    /// <summary>The block as another begins: one that runs ends the day before, one that had not begun is none.</summary>
+    public Block? EndedBefore(DateOnly start) =>
+        End < start ? this
+        : Start < start ? this with { End = start.AddDays(-1) }
+        : null;
+
+    /// <summary>The block with a focus moved by hand.</summary>
+    public Block WithRung(int focus, Rung rung, DateOnly today) =>
+        this with
+        {
+            Focuses = [.. Focuses.Select((f, i) => i == focus ? f with { Rung = rung, RungSince = today } : f)],
+        };
 
     /// <summary>Whether a day is in it.</summary>
     public bool Holds(DateOnly day) => day >= Start && day <= End;

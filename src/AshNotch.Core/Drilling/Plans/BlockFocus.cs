@@ -11,7 +11,8 @@ namespace AshNotch.Core.Drilling.Plans;
 /// <param name="High">Upper end.</param>
 /// <param name="FindOut">The work is to find out first.</param>
 /// <param name="Why">Why it was chosen.</param>
-/// <param name="Rung">The rung it stands on, as moved by the checks or by hand.</param>
+/// <param name="Rung">The rung it began on, or was moved to by hand.</param>
+/// <param name="RungSince">The day it was moved by hand; null where it was not.</param>
 public sealed record BlockFocus(
     Way Way,
     double? GainPerRoll,
@@ -19,7 +20,8 @@ public sealed record BlockFocus(
     double? High,
     bool FindOut,
     string Why,
-    Rung Rung = Rung.Repetitions
+    Rung Rung = Rung.Repetitions,
+    DateOnly? RungSince = null
 )
 {
     /// <summary>A focus as it was proposed.</summary>

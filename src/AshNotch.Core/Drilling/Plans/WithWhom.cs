@@ -16,7 +16,9 @@ public sealed class WithWhom(Experience experience)
     private const int Most = 3;
     private readonly Dictionary<(Way, DayOfWeek, DateOnly), IReadOnlyList<Suited>> known = [];
 
-    /// <summary>The partners who suit a focus, among those usually met on a weekday, the easier first.</summary>
+    /// <summary>
+    /// The partners who suit a focus, the easier first, among those usually met on that weekday; among all where nobody was met on it lately.
+    /// </summary>
     public IReadOnlyList<Suited> On(DateOnly date, Way way, DateOnly start)
     {
         var key = (way, date.DayOfWeek, start);
@@ -42,7 +44,7 @@ public sealed class WithWhom(Experience experience)
         }
         return
         [
-            .. last.Where(p => there.Contains(p.Key) && experience.Log.Partner(p.Key) is not null)
+            .. last.Where(p => (there.Count == 0 || there.Contains(p.Key)) && experience.Log.Partner(p.Key) is not null)
                 .Select(p => (Partner: p.Key, Roll: p.Value, Chance: Chance(way, p.Value)))
                 .Where(p => p.Chance is >= Hardest and <= Easiest)
                 .OrderByDescending(p => p.Chance)

@@ -38,6 +38,16 @@ public sealed record MyWeek
                 yield return (date, day);
     }
 
+    /// <summary>The same with its days so much later; the days of the week stay.</summary>
+    public MyWeek ShiftedBy(int days) =>
+        this with
+        {
+            DaysOff = [.. DaysOff.Select(d => d.AddDays(days))],
+            Competition = Competition is { } coming ? coming with { Date = coming.Date.AddDays(days) } : null,
+            Sore = [.. Sore.Select(s => s with { Since = s.Since.AddDays(days) })],
+            Stopped = [.. Stopped.Select(d => d.AddDays(days))],
+        };
+
     /// <summary>What is worn on every day trained on; null where it varies or is not said.</summary>
     public Attire? Attire => Days.Select(d => d.Attire).Distinct().Count() == 1 ? Days[0].Attire : null;
 }

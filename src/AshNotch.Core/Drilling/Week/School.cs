@@ -1,27 +1,20 @@
-using AshNotch.Core.Vocabulary;
-
 namespace AshNotch.Core.Drilling.Week;
 
 /// <summary>Where schools of the sport differ. The first of the two is what holds until something is chosen; where it can hurt, the careful one.</summary>
 public enum School
 {
     /// <summary>Keep what scores, or go for the finish.</summary>
-    [Said("keep the points or go for the finish")]
     PointsOrFinish,
 
     /// <summary>Tight and heavy, or loose and quick.</summary>
-    [Said("pressure or flow")]
     PressureOrFlow,
 
     /// <summary>Fight on the feet, or sit.</summary>
-    [Said("stand or sit")]
     StandOrSit,
 
     /// <summary>Hold a threat to draw the answer, or drop it for the next.</summary>
-    [Said("hold a threat or drop it")]
     HoldOrDrop,
 
     /// <summary>Tap early to a strangle, or work on in it.</summary>
-    [Said("tap early or work on in a strangle")]
     TapOrEndure,
 }

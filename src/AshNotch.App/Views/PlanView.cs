@@ -1,0 +1,26 @@
+using AshNotch.Core.Drilling.Plans;
+using AshNotch.Formats.Json;
+
+namespace AshNotch.App.Views;
+
+/// <summary>What stands on Plan.</summary>
+/// <param name="Today">The day it is.</param>
+/// <param name="Week">When and how the practitioner trains; null until they said so.</param>
+/// <param name="Advice">What to say beside anything sore.</param>
+/// <param name="Block">The block that runs or is to begin; null where none is.</param>
+/// <param name="Sessions">Its sessions from today on.</param>
+/// <param name="None">Why there is none, in a sentence; null where there is.</param>
+/// <param name="Done">What was done of it.</param>
+/// <param name="Past">The blocks before it, the newest first.</param>
+/// <param name="Schools">Where schools differ, each with its two lines.</param>
+public sealed record PlanView(
+    DateOnly Today,
+    WeekDocument? Week,
+    string Advice,
+    BlockView? Block,
+    IReadOnlyList<PlannedSession> Sessions,
+    string? None,
+    IReadOnlyList<DrilledDocument> Done,
+    IReadOnlyList<BlockView> Past,
+    IReadOnlyList<SchoolView> Schools
+);

@@ -1,2 +1,0 @@
--- The side a focus is worked on; absent for both.
-ALTER TABLE focus ADD COLUMN side TEXT;

@@ -1,0 +1,96 @@
+import { expect, test } from './fixtures';
+import { App } from './app';
+
+const app = new App('demo');
+test.beforeAll(() => app.start());
+test.afterAll(() => app.end());
+
+const sizes = [
+  { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  { name: 'on a phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
+];
+
+for (const { name, use } of sizes) {
+  test.describe(name, () => {
+    test.use(use);
+
+    test('a week is set, a plan made and overridden, a session done by card, counter and timer', async ({
+      page,
+    }) => {
+      await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+      await page.goto(`${app.url}/#/plan`);
+      const week = page.getByRole('region', { name: 'My week' });
+      for (const day of ['tuesday', 'thursday', 'friday', 'sunday'])
+        await week.getByText(day, { exact: true }).click();
+      await expect(week.getByLabel('Drilling, min')).toHaveCount(7);
+
+      await page.getByRole('radio', { name: /Another first/ }).check();
+      await page.getByLabel(/Why this one and not the first/).fill('my coach says so');
+      await page.getByRole('button', { name: 'Begin this block' }).click();
+      const next = page.getByRole('region', { name: 'Next session' });
+      await expect(next.getByRole('heading', { name: /Today/ })).toBeVisible();
+      await expect(page.getByText('Chosen because: my coach says so')).toBeVisible();
+
+      await next.getByRole('link', { name: 'Take it to the mat' }).click();
+      await expect(page.getByText('Round 1 of 3')).toBeVisible();
+      await page.getByRole('button', { name: 'Next round', exact: true }).click();
+      await expect(page.getByText('Round 2 of 3')).toBeVisible();
+      await page.getByRole('button', { name: 'Start', exact: true }).click();
+      await page.getByRole('button', { name: /^Kept: 0/ }).click();
+      await page.getByRole('button', { name: /^Kept: 1/ }).click();
+      await page.getByRole('button', { name: /^Lost: 0/ }).click();
+      await page
+        .getByRole('button', { name: /: met$/ })
+        .first()
+        .click();
+      await page
+        .getByRole('button', { name: /: missed$/ })
+        .first()
+        .click();
+      await expect(page.getByText('1 of 2')).toBeVisible();
+      await expect(page.getByRole('timer')).toContainText(/9:5\d/);
+
+      // The clock runs on while the page is closed, and what was counted stays.
+      await page.reload();
+      await expect(page.getByText('Round 2 of 3')).toBeVisible();
+      await expect(page.getByRole('button', { name: /^Kept: 2/ })).toBeVisible();
+      await expect(page.getByRole('timer')).toContainText(/9:[0-5]\d/);
+      await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+      await page.getByRole('button', { name: 'Pause' }).click();
+      await page.getByRole('button', { name: 'Next round', exact: true }).click();
+      await page.getByRole('button', { name: 'Done for today' }).click();
+
+      // The log opens with the mission set.
+      await expect(page.getByLabel('Tell the roll')).toBeVisible();
+      await expect(page.getByText(/In live rolls:/)).toBeVisible();
+      const plan = (await (await fetch(`${app.url}/api/plan`)).json()) as {
+        done: { rounds: { starts?: { kept: number; lost: number } }[] }[];
+      };
+      expect(plan.done[0]?.rounds[1]?.starts).toEqual({ kept: 2, lost: 1 });
+
+      await page.goto(`${app.url}/#/`);
+      await expect(page.getByText('Today is done.')).toBeVisible();
+    });
+
+    test('what is sore moves the plan, a blackout stops the day, and a block is ended with a word', async ({
+      page,
+    }) => {
+      await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+      await page.goto(`${app.url}/#/plan`);
+      await page.getByRole('button', { name: 'Begin this block' }).click();
+      await page.getByLabel('What is sore').selectOption('knee');
+      await expect(page.getByText(/Have injuries seen to/)).toBeVisible();
+      await page.getByRole('button', { name: 'Cleared' }).click();
+      await expect(page.getByText(/Have injuries seen to/)).toBeHidden();
+      await page.getByRole('button', { name: 'I blacked out or was hit on the head today' }).click();
+      await expect(page.getByText(/stop, and see a doctor before you train again/)).toBeVisible();
+
+      await page.getByRole('combobox', { name: 'Rung' }).first().selectOption('live');
+      await expect(page.getByText('Moved.')).toBeVisible();
+      await page.getByRole('button', { name: 'End this block' }).click();
+      await page.getByRole('button', { name: /Rotate/ }).click();
+      await expect(page.getByRole('heading', { name: 'Blocks before' })).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Begin this block' })).toBeVisible();
+    });
+  });
+}
