@@ -13,7 +13,8 @@ internal sealed partial class Upkeep(LogStore store, TimeProvider clock, ILogger
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         using var timer = new PeriodicTimer(Pause, clock);
-        while (await timer.WaitForNextTickAsync(stoppingToken))
+        // The end of the program is no fault of it.
+        while (!stoppingToken.IsCancellationRequested && await Tick(timer, stoppingToken))
         {
             try
             {
@@ -23,6 +24,18 @@ internal sealed partial class Upkeep(LogStore store, TimeProvider clock, ILogger
             {
                 NotDone(log, e.Message);
             }
+        }
+    }
+
+    private static async Task<bool> Tick(PeriodicTimer timer, CancellationToken stop)
+    {
+        try
+        {
+            return await timer.WaitForNextTickAsync(stop);
+        }
+        catch (OperationCanceledException)
+        {
+            return false;
         }
     }
 

@@ -50,6 +50,14 @@ public class PlanApiTests
         Assert.Equal("from-the-place", (string?)plan["block"]!["focuses"]![0]!["rung"]);
         Assert.Equal(2, plan["done"]!.AsArray().Count);
 
+        var review = await app.Get($"/api/plan/blocks/{id}/review");
+        Assert.StartsWith(
+            "Drilled on 2 days of 2; 2 rounds, 20 minutes; 18 of 20 starts kept",
+            (string?)review["done"],
+            StringComparison.Ordinal
+        );
+        Assert.Equal("Nobody was in that place since.", (string?)review["focuses"]![0]!["changed"]);
+
         await app.Post($"/api/plan/blocks/{id}", """{ "focus": 0, "rung": "live" }""");
         Assert.Equal("live", (string?)(await app.Get("/api/plan"))["block"]!["focuses"]![0]!["rung"]);
         await app.Post($"/api/plan/blocks/{id}", """{ "verdict": "keep" }""");

@@ -87,9 +87,13 @@ for (const { name, use } of sizes) {
 
       await page.getByRole('combobox', { name: 'Rung' }).first().selectOption('live');
       await expect(page.getByText('Moved.')).toBeVisible();
+      await page.getByText('Did it change? Look back').click();
+      await expect(page.getByText(/^Drilled on 0 days of/)).toBeVisible();
       await page.getByRole('button', { name: 'End this block' }).click();
       await page.getByRole('button', { name: /Rotate/ }).click();
-      await expect(page.getByRole('heading', { name: 'Blocks before' })).toBeVisible();
+      const past = page.getByRole('region', { name: 'Blocks before' });
+      await past.getByText('rotate', { exact: true }).click();
+      await expect(past.getByText(/hardly drilled yet/).first()).toBeVisible();
       await expect(page.getByRole('button', { name: 'Begin this block' })).toBeVisible();
     });
   });

@@ -2,6 +2,7 @@ using System.Globalization;
 using AshNotch.App.Views;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Review;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Skill;
@@ -28,6 +29,7 @@ internal static class PlanEndpoints
         routes.MapPut("/api/plan/week", KeepWeek).WithName("keepWeek").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks", Begin).WithName("beginBlock").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks/{id}", Change).WithName("changeBlock").ProducesValidationProblem();
+        routes.MapGet("/api/plan/blocks/{id}/review", Review).WithName("reviewBlock");
         routes.MapPost("/api/focus", Drill).WithName("drill").ProducesValidationProblem();
         routes.MapPost("/api/plan/done", KeepDone).WithName("keepDrilled").ProducesValidationProblem();
         return routes;
@@ -193,6 +195,18 @@ internal static class PlanEndpoints
         return changed is null
             ? TypedResults.NotFound()
             : TypedResults.Ok(BlockView.Of(changed, cache.Diary.Drills.Done, cache.Vocabulary));
+    }
+
+    private static Results<Ok<BlockReview>, NotFound> Review(string id, LogCache cache, TimeProvider clock)
+    {
+        var (log, drills) = cache.Diary;
+        if (drills.Blocks.FirstOrDefault(b => b.Id == id) is not { } block)
+            return TypedResults.NotFound();
+        var goal = cache.Goal;
+        var ranking = cache.Ranking(default, goal, Against.Usual);
+        return TypedResults.Ok(
+            Reviewing.Of(block, drills.Done, drills.Week ?? UsualWeek, log, goal, ranking, Today(clock), cache.Vocabulary)
+        );
     }
 
     private static Ok<DrilledDocument> KeepDone(DrilledDocument written, LogStore store)

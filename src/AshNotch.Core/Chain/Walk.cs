@@ -39,20 +39,22 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     /// <param name="before">
     /// The walk of an earlier state of the same log: what stands before the first change is taken from it. The result is the same without it.
     /// </param>
+    /// <param name="heldBack">From this day on rolls are walked but weigh nothing, so that nothing is learned from them.</param>
     public static Walk Of(
         Log log,
         MatVocabulary vocabulary,
         DateOnly? asOf = null,
         double halfLifeWeeks = HalfLifeWeeks,
-        Walk? before = null
+        Walk? before = null,
+        DateOnly? heldBack = null
     )
     {
         var today = asOf ?? log.Sessions.Where(s => s.LiveRolls.Any()).Max(s => s.Date) ?? DateOnly.MinValue;
-        var walk = Of(log, vocabulary, today, halfLifeWeeks, before, new HashSet<PlaceId>());
+        var walk = Of(log, vocabulary, today, halfLifeWeeks, before, heldBack, new HashSet<PlaceId>());
         var rare = walk.RareOwnPlaces(vocabulary);
         return rare.Count == 0
             ? walk
-            : Of(log, vocabulary, today, halfLifeWeeks, null, rare) with
+            : Of(log, vocabulary, today, halfLifeWeeks, null, heldBack, rare) with
             {
                 // Another walk cannot go on from one that leaves something out.
                 HalfLife = double.NaN,
@@ -66,22 +68,32 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         DateOnly today,
         double halfLifeWeeks,
         Walk? before,
+        DateOnly? heldBack,
         IReadOnlySet<PlaceId> leftOut
     )
     {
         var walked = new Walked(vocabulary, leftOut);
-        var known = before is not null && before.Today == today && before.HalfLife.Equals(halfLifeWeeks) ? before.Rolls : [];
+        var known =
+            before is not null && before.Today == today && before.HalfLife.Equals(halfLifeWeeks) && before.HeldBack == heldBack
+                ? before.Rolls
+                : [];
         foreach (var session in log.Sessions)
         {
             if (walked.Takes(session, known, before!))
                 continue;
             foreach (var (order, roll) in session.LiveRolls.Index())
             {
-                var weight = Recency(session.Date, today, halfLifeWeeks) * (roll.Intensity == Intensity.Light ? 0.5 : 1);
+                var counts = heldBack is not { } until || session.Date < until;
+                var weight = counts ? Recency(session.Date, today, halfLifeWeeks) * (roll.Intensity == Intensity.Light ? 0.5 : 1) : 0;
                 walked.Add(new LoggedRoll(session, roll, order), weight);
             }
         }
-        return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches) { Today = today, HalfLife = halfLifeWeeks };
+        return new Walk(walked.Rolls, walked.Kinds, walked.Starts, walked.Notches)
+        {
+            Today = today,
+            HalfLife = halfLifeWeeks,
+            HeldBack = heldBack,
+        };
     }
 
     private HashSet<PlaceId> RareOwnPlaces(MatVocabulary vocabulary)
@@ -98,6 +110,8 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
     }
 
     private DateOnly Today { get; init; }
+
+    private DateOnly? HeldBack { get; init; }
 
     private double HalfLife { get; init; }
 

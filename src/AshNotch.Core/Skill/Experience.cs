@@ -28,4 +28,11 @@ public sealed record Experience(Log Log, Walk Walk, SkillModel Model, MatVocabul
         var walk = Walk.Of(log, vocabulary, halfLifeWeeks: double.PositiveInfinity, before: before?.Walk);
         return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
     }
+
+    /// <summary>Learns from what was before a day alone; what came after it is walked, to be held against what was to be expected.</summary>
+    public static Experience OfBefore(DateOnly day, Log log, MatVocabulary vocabulary)
+    {
+        var walk = Walk.Of(log, vocabulary, halfLifeWeeks: double.PositiveInfinity, heldBack: day);
+        return new Experience(log, walk, SkillModel.Of(walk, log.Practitioner, vocabulary), vocabulary);
+    }
 }

@@ -6,6 +6,7 @@
   import Failed from '../kit/Failed.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import BlockHead from '../plan/BlockHead.svelte';
+  import PastBlock from '../plan/PastBlock.svelte';
   import Proposals from '../plan/Proposals.svelte';
   import SessionCard from '../plan/SessionCard.svelte';
   import WeekForm from '../plan/WeekForm.svelte';
@@ -73,10 +74,7 @@
           <ul>
             {#each plan.past as view (view.block.id)}
               <li>
-                <strong>{day(view.block.start)} to {day(view.block.end)}</strong>: {view.focuses
-                  .map((f) => f.say)
-                  .join(' ')}
-                {#if view.block.verdict}<span class="quiet">{view.block.verdict}</span>{/if}
+                <PastBlock {view} />
               </li>
             {/each}
           </ul>

@@ -4,12 +4,14 @@
   import { day } from '../base/words';
   import { tell, tellTrouble } from '../kit/notices';
   import Terms from '../parts/Terms.svelte';
+  import Review from './Review.svelte';
 
   let { view, onchanged }: { view: Schemas['BlockView']; onchanged: () => void } = $props();
 
   type Change = Schemas['BlockChange'];
   const id = $derived(view.block.id ?? '');
   let ending = $state(false);
+  let looking = $state(false);
 
   async function change(body: Change, said: string) {
     try {
@@ -45,7 +47,12 @@
     </div>
   {/each}
   {#if view.block.reason}<p class="quiet">Chosen because: {view.block.reason}</p>{/if}
+  <details ontoggle={(event) => (looking ||= event.currentTarget.open)}>
+    <summary>Did it change? Look back</summary>
+    {#if looking}<Review block={id} />{/if}
+  </details>
   {#if ending}
+    {#if !looking}<Review block={id} />{/if}
     <p>What becomes of it?</p>
     <div class="narrowing">
       {#each verdicts as verdict (verdict.id)}
@@ -66,6 +73,9 @@
     display: grid;
     gap: 0.5rem;
     justify-items: start;
+  }
+  details {
+    width: 100%;
   }
   .focus {
     display: grid;
