@@ -4,4 +4,4 @@ using AshNotch.Formats.Json;
 
 // Usage: AshNotch.Demo RETELLINGS > demo-log.json
 using var output = Console.OpenStandardOutput();
-LogWriter.Write(Diary.Of(Scenario.Build(File.ReadAllText(args[0]))), output);
+LogWriter.Write(new Diary(Scenario.Build(File.ReadAllText(args[0])), Story.Drills), output);

@@ -73,8 +73,6 @@ public class ApiTests
     public async Task The_focus_stands_on_Today_with_its_rank()
     {
         await using var app = await RunningApp.Start(demo: true);
-        Assert.Null((await app.Get("/api/today"))["focus"]);
-        await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
         var focus = (await app.Get("/api/today"))["focus"]!;
         Assert.Equal(1, (int)focus["spot"]!["rank"]!);
         Assert.Equal("Stop the knee cut pass from your half guard.", (string?)focus["say"]);

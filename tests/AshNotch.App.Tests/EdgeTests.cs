@@ -84,13 +84,14 @@ public class EdgeTests
         var (status, problem) = await app.Post("/api/focus", json);
         Assert.Equal(400, status);
         Assert.True(problem!["errors"]!.AsObject().ContainsKey(field), problem.ToJsonString());
-        Assert.Null((await app.Get("/api/today"))["focus"]);
+        Assert.Equal(2, (await app.Get("/api/plan"))["block"]!["focuses"]!.AsArray().Count);
     }
 
     [Fact]
     public async Task What_is_drilled_from_anywhere_stands_in_one_block_of_three_at_most()
     {
         await using var app = await RunningApp.Start(demo: true);
+        await app.Post("/api/plan/blocks/knee-cut", """{ "verdict": "keep" }""");
         await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
         await app.Post(
             "/api/focus",
@@ -98,7 +99,7 @@ public class EdgeTests
         );
         await app.Post("/api/focus", """{ "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass" }""");
         Assert.Equal("Stop the knee cut pass from your half guard.", (string?)(await app.Get("/api/today"))["focus"]!["say"]);
-        var focuses = JsonNode.Parse(await Export(app))!["blocks"]!.AsArray().Single()!["focuses"]!.AsArray();
+        var focuses = JsonNode.Parse(await Export(app))!["blocks"]!.AsArray()[^1]!["focuses"]!.AsArray();
         Assert.Equal(["knee-cut-pass", "scissor-sweep"], focuses.Select(f => (string?)f!["move"]));
         Assert.Equal("a class is coming", (string?)focuses[1]!["why"]);
         await app.Post("/api/focus", """{ "from": "mount/top", "by": "me", "move": "armbar" }""");

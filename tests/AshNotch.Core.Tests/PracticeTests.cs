@@ -49,6 +49,44 @@ public class PracticeTests
     }
 
     [Fact]
+    public void Where_one_tries_things_or_lets_work_what_was_mine_to_let_counts_half()
+    {
+        static Walk Walked(Intent? intent) =>
+            Walk.Of(
+                Trade.LogOf([Trade.KneeCut]) is var log && log.Sessions[0] is var session
+                    ? log with
+                    {
+                        Sessions =
+                        [
+                            session with
+                            {
+                                Rolls =
+                                [
+                                    session.Rolls[0] with
+                                    {
+                                        Intent = intent,
+                                        Exchanges =
+                                        [
+                                            new Exchange
+                                            {
+                                                Notches = [Trade.KneeCut, Trade.KneeCut with { By = Who.Me, From = new("half-guard/top") }],
+                                            },
+                                        ],
+                                    },
+                                ],
+                            },
+                        ],
+                    }
+                    : log,
+                MatVocabulary.BuiltIn
+            );
+        foreach (var intent in (Intent?[])[null, Intent.Win, Intent.Survive])
+            Assert.Equal([1, 1], Walked(intent).Steps.Select(s => s.Weight));
+        foreach (var intent in (Intent[])[Intent.Try, Intent.LetWork])
+            Assert.Equal([0.5, 1], Walked(intent).Steps.Select(s => s.Weight));
+    }
+
+    [Fact]
     public void The_same_holds_where_what_was_learned_before_is_gone_on_from()
     {
         var log = DemoTests.Log;

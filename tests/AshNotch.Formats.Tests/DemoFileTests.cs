@@ -10,7 +10,10 @@ public class DemoFileTests
     {
         using var made = new MemoryStream();
         LogWriter.Write(
-            Core.Drilling.Diary.Of(Scenario.Build(File.ReadAllText(Path.Combine(LogJsonTests.Root, "demo", "retellings.txt")))),
+            new Core.Drilling.Diary(
+                Scenario.Build(File.ReadAllText(Path.Combine(LogJsonTests.Root, "demo", "retellings.txt"))),
+                Story.Drills
+            ),
             made
         );
         Assert.Equal(File.ReadAllBytes(Path.Combine(LogJsonTests.Root, "demo", "demo-log.json")), made.ToArray());

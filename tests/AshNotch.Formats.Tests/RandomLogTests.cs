@@ -237,7 +237,7 @@ public class RandomLogTests
                 PartnerIntensity = One<Intensity>(),
                 Minutes = Number(20),
                 PlannedMinutes = Number(20),
-                Mission = Some ? new Mission(Words, Few(_ => new MissionCheck(Words, Some ? Some : null))) : null,
+                Mission = Some ? new Mission(Words, Few(_ => new MissionCheck(Words, Some ? Some : null, Some ? 1 : null, 2))) : null,
                 Partial = Some ? [PartialAccount.CutShort] : [],
                 Retelling = Some ? Words : null,
                 Notes = Some ? Words : null,

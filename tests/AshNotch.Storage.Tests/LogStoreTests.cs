@@ -28,8 +28,10 @@ public sealed class LogStoreTests : IDisposable
             root = root.Parent;
         using var stream = File.OpenRead(Path.Combine(root.FullName, "demo", "demo-log.json"));
         var kneeCut = new Way(new("half-guard/bottom"), Who.Partner, new("knee-cut-pass"), Side: BodySide.Left);
-        return LogReader.Read(stream, MatVocabulary.BuiltIn).Diary with
+        var shipped = LogReader.Read(stream, MatVocabulary.BuiltIn).Diary;
+        return shipped with
         {
+            Log = shipped.Log with { Sessions = [Session("extra") with { Rolls = [Roll("extra")] }, .. shipped.Log.Sessions] },
             Drills = new Drills
             {
                 Focuses = [new Focus(kneeCut, new DateOnly(2026, 11, 22), "why not")],
@@ -87,7 +89,9 @@ public sealed class LogStoreTests : IDisposable
                 },
             ],
             Takeaways = [new Takeaway("grip", 0, 0)],
-            Mission = new Mission("m", [new MissionCheck("c", null)]),
+            Mission = new Mission("m", [new MissionCheck("c", null, 2, 5)]),
+            Intent = Intent.LetWork,
+            Missed = [new MissedChance("the back was there", new("turtle/top"), new("back-take"))],
         };
 
     private static Session Session(string id = "s1") =>
@@ -96,6 +100,7 @@ public sealed class LogStoreTests : IDisposable
             Id = id,
             Date = new DateOnly(2026, 3, 2),
             State = new DayState(Energy.Tired, ["neck"], null),
+            Taught = [new Taught("frame first", new("half-guard/bottom"), null, "coach")],
         };
 
     [Fact]

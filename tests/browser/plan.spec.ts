@@ -5,6 +5,16 @@ const app = new App('demo');
 test.beforeAll(() => app.start());
 test.afterAll(() => app.end());
 
+/** The demo as it comes, its running block ended. */
+async function withoutBlock() {
+  await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+  await fetch(`${app.url}/api/plan/blocks/knee-cut`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: app.url },
+    body: JSON.stringify({ verdict: 'keep' }),
+  });
+}
+
 const sizes = [
   { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
   { name: 'on a phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true } },
@@ -17,7 +27,7 @@ for (const { name, use } of sizes) {
     test('a week is set, a plan made and overridden, a session done by card, counter and timer', async ({
       page,
     }) => {
-      await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+      await withoutBlock();
       await page.goto(`${app.url}/#/plan`);
       const week = page.getByRole('region', { name: 'My week' });
       for (const day of ['tuesday', 'thursday', 'friday', 'sunday'])
@@ -32,9 +42,11 @@ for (const { name, use } of sizes) {
       await expect(page.getByText('Chosen because: my coach says so')).toBeVisible();
 
       await next.getByRole('link', { name: 'Take it to the mat' }).click();
-      await expect(page.getByText('Round 1 of 3')).toBeVisible();
-      await page.getByRole('button', { name: 'Next round', exact: true }).click();
-      await expect(page.getByText('Round 2 of 3')).toBeVisible();
+      await expect(page.getByText(/Round 1 of \d/)).toBeVisible();
+      const keys = page.getByRole('button', { name: /^Kept: 0/ });
+      while ((await keys.count()) === 0)
+        await page.getByRole('button', { name: 'Next round', exact: true }).click();
+      const round = (await page.getByText(/^Round \d of \d$/).textContent()) ?? '';
       await page.getByRole('button', { name: 'Start', exact: true }).click();
       await page.getByRole('button', { name: /^Kept: 0/ }).click();
       await page.getByRole('button', { name: /^Kept: 1/ }).click();
@@ -48,17 +60,16 @@ for (const { name, use } of sizes) {
         .first()
         .click();
       await expect(page.getByText('1 of 2')).toBeVisible();
-      await expect(page.getByRole('timer')).toContainText(/9:5\d/);
+      await expect(page.getByRole('timer')).toContainText(/\d:5\d/);
 
       // The clock runs on while the page is closed, and what was counted stays.
       await page.reload();
-      await expect(page.getByText('Round 2 of 3')).toBeVisible();
+      await expect(page.getByText(round)).toBeVisible();
       await expect(page.getByRole('button', { name: /^Kept: 2/ })).toBeVisible();
-      await expect(page.getByRole('timer')).toContainText(/9:[0-5]\d/);
+      await expect(page.getByRole('timer')).toContainText(/\d:[0-5]\d/);
       await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
       await page.getByRole('button', { name: 'Pause' }).click();
-      await page.getByRole('button', { name: 'Next round', exact: true }).click();
-      await page.getByRole('button', { name: 'Done for today' }).click();
+      await page.getByRole('button', { name: 'Stop here' }).click();
 
       // The log opens with the mission set.
       await expect(page.getByLabel('Tell the roll')).toBeVisible();
@@ -66,7 +77,7 @@ for (const { name, use } of sizes) {
       const plan = (await (await fetch(`${app.url}/api/plan`)).json()) as {
         done: { rounds: { starts?: { kept: number; lost: number } }[] }[];
       };
-      expect(plan.done[0]?.rounds[1]?.starts).toEqual({ kept: 2, lost: 1 });
+      expect(plan.done.at(-1)?.rounds[Number(round.split(' ')[1]) - 1]?.starts).toEqual({ kept: 2, lost: 1 });
 
       await page.goto(`${app.url}/#/`);
       await expect(page.getByText('Today is done.')).toBeVisible();
@@ -75,7 +86,7 @@ for (const { name, use } of sizes) {
     test('what is sore moves the plan, a blackout stops the day, and a block is ended with a word', async ({
       page,
     }) => {
-      await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+      await withoutBlock();
       await page.goto(`${app.url}/#/plan`);
       await page.getByRole('button', { name: 'Begin this block' }).click();
       await page.getByLabel('What is sore').selectOption('knee');
@@ -91,10 +102,10 @@ for (const { name, use } of sizes) {
       await expect(page.getByText(/^Drilled on 0 days of/)).toBeVisible();
       await page.getByRole('button', { name: 'End this block' }).click();
       await page.getByRole('button', { name: /Rotate/ }).click();
-      const past = page.getByRole('region', { name: 'Blocks before' });
-      await past.getByText('rotate', { exact: true }).click();
-      await expect(past.getByText(/hardly drilled yet/).first()).toBeVisible();
       await expect(page.getByRole('button', { name: 'Begin this block' })).toBeVisible();
+      const past = page.getByRole('region', { name: 'Blocks before' });
+      await past.getByText('rotate', { exact: true }).first().click();
+      await expect(past.getByText(/hardly drilled yet/).first()).toBeVisible();
     });
   });
 }

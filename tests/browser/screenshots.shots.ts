@@ -27,10 +27,11 @@ for (const [name, path] of [
   ['taps', '/weak-spots/taps'],
   ['weeks', '/weak-spots/weeks'],
   ['grain', '/weak-spots/grain'],
+  ['plan', '/plan'],
   ['settings', '/settings'],
 ] as const) {
   views.push({ name, path, width: 1280, height: 800, mode: 'light' });
-  if (!['rack', 'weeks', 'taps', 'settings'].includes(name))
+  if (!['rack', 'roll', 'weeks', 'taps', 'settings', 'plan'].includes(name))
     views.push({
       name: `${name}-phone`,
       path,
@@ -38,7 +39,7 @@ for (const [name, path] of [
       height: 844,
       mode: ['log', 'weak-spots', 'today', 'grain'].includes(name) ? 'light' : 'dark',
     });
-  if (name === 'weak-spots' || name === 'grain')
+  if (name === 'weak-spots')
     views.push({
       name: `${name}-dark`,
       path,
@@ -50,7 +51,8 @@ for (const [name, path] of [
 views.push(
   { name: 'log-tap-phone', path: '/log', width: 390, height: 844, mode: 'dark' },
   { name: 'log-film', path: '/log', width: 1280, height: 800, mode: 'light' },
-  { name: 'roll-split', path: '/rack/s1121-3', width: 1280, height: 800, mode: 'light' },
+  { name: 'mat-phone', path: '/plan/mat', width: 390, height: 844, mode: 'dark' },
+  { name: 'review-dark', path: '/plan', width: 1280, height: 800, mode: 'dark' },
 );
 
 const send = (url: string, method: string, path: string, body: unknown) =>
@@ -80,15 +82,6 @@ test('every main view', async ({ browser }) => {
   const app = new App('demo');
   await app.start();
   try {
-    await fetch(`${app.url}/api/focus`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({
-        from: 'half-guard/bottom',
-        by: 'partner',
-        move: 'knee-cut-pass',
-      }),
-    });
     for (const [name, id] of [
       ['number seven', 'knee-cut-pass'],
       ['the crank', 'nothing'],
@@ -137,18 +130,30 @@ test('every main view', async ({ browser }) => {
         if (view.name === 'taps') await segment(page, 'Counted by', 'Place').click();
         else if (view.name === 'weeks')
           await page.getByRole('button', { name: /They pass your half guard/ }).click();
-        else if (view.name !== 'grain')
-          await page.getByLabel('Place').selectOption({ label: 'your half guard' });
-      }
-      if (view.name === 'roll-split') {
-        await page.getByRole('button', { name: 'Split in two' }).click();
-        await page.getByRole('list', { name: 'Notches' }).getByRole('button').nth(2).click();
+        else await page.getByLabel('Place').selectOption({ label: 'your half guard' });
       }
       if (view.name === 'grain-phone') await page.evaluate(() => scrollTo(0, 330));
-      if (view.name === 'grain-dark') {
+      if (view.name === 'grain') {
         await page.getByRole('slider', { name: 'Their knee cut pass' }).focus();
         for (let step = 0; step < 4; step++) await page.keyboard.press('ArrowLeft');
         await page.getByRole('status').waitFor();
+        await page.evaluate(() => scrollTo(0, 0));
+      }
+      if (view.name === 'mat-phone') {
+        const keys = page.getByRole('button', { name: /^Kept/ });
+        while ((await keys.count()) === 0)
+          await page.getByRole('button', { name: 'Next round', exact: true }).click();
+        for (let n = 0; n < 3; n++) await page.getByRole('button', { name: /^Kept/ }).first().click();
+        await page
+          .getByRole('button', { name: /: met$/ })
+          .first()
+          .click();
+      }
+      if (view.name === 'review-dark') {
+        await page.getByRole('region', { name: 'Blocks before' }).locator('summary').last().click();
+        await page.getByText(/^Drilled on/).waitFor();
+        await page.getByRole('heading', { name: 'Blocks before' }).scrollIntoViewIfNeeded();
+        await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
       }
       await page.waitForLoadState('networkidle');
       await page.waitForTimeout(350);

@@ -2,7 +2,6 @@ using System.Globalization;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling.Review;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 

@@ -1,13 +1,16 @@
 using System.Globalization;
+using System.Text;
 using AshNotch.App.Views;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Review;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
+using AshNotch.Formats.Calendar;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -29,6 +32,7 @@ internal static class PlanEndpoints
         routes.MapPut("/api/plan/week", KeepWeek).WithName("keepWeek").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks", Begin).WithName("beginBlock").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks/{id}", Change).WithName("changeBlock").ProducesValidationProblem();
+        routes.MapGet("/api/plan/calendar", Calendar).ExcludeFromDescription();
         routes.MapGet("/api/plan/blocks/{id}/review", Review).WithName("reviewBlock");
         routes.MapPost("/api/focus", Drill).WithName("drill").ProducesValidationProblem();
         routes.MapPost("/api/plan/done", KeepDone).WithName("keepDrilled").ProducesValidationProblem();
@@ -36,6 +40,20 @@ internal static class PlanEndpoints
     }
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
+
+    private static Results<FileContentHttpResult, NotFound> Calendar(LogCache cache, TimeProvider clock)
+    {
+        var today = Today(clock);
+        if (cache.Diary.Drills.Running(today) is not { } running)
+            return TypedResults.NotFound();
+        var text = PlanCalendar.Write(
+            running.Id,
+            WayWords.AsWork(running.Focuses[0].Way, cache.Vocabulary).TrimEnd('.'),
+            Plan(cache, clock).Sessions,
+            clock.GetUtcNow().UtcDateTime
+        );
+        return TypedResults.File(Encoding.UTF8.GetBytes(text), "text/calendar; charset=utf-8", "ash-notch-plan.ics");
+    }
 
     private static PlanView Plan(LogCache cache, TimeProvider clock)
     {
@@ -143,7 +161,11 @@ internal static class PlanEndpoints
             var running = stand.FirstOrDefault(b => b.End >= today && b.Verdict is null);
             now =
                 running is null ? new Block(NewId(today), today, today.AddDays(7 * UsualWeeks - 1), [focus], null)
-                : running.Focuses.Any(f => f.Way == way) ? running
+                : running.Focuses.Any(f => f.Way == way)
+                    ? running with
+                    {
+                        Focuses = [.. running.Focuses.Select(f => f.Way == way && reason is not null ? f with { Why = reason } : f)],
+                    }
                 : running.Focuses.Count < Proposing.Most ? running with { Focuses = [.. running.Focuses, focus] }
                 : throw new FaultyInputException([
                     new Fault("", $"the block that runs has {Proposing.Most} already; end it on Plan, then choose this."),
@@ -157,7 +179,7 @@ internal static class PlanEndpoints
         $"b-{start.ToString("yyyyMMdd", CultureInfo.InvariantCulture)}-{Guid.NewGuid().ToString("n", null)[..6]}";
 
     // What the practitioner chose themselves, with the figure the ranking has for it.
-    private static BlockFocus Own(Core.Rolls.Way way, LogCache cache)
+    private static BlockFocus Own(Way way, LogCache cache)
     {
         var spot = cache.Ranking(default, cache.Goal, Against.Usual).Spots.FirstOrDefault(s => s.Way == way.OnBothSides());
         return new BlockFocus(way, spot?.GainPerRoll, spot?.Low, spot?.High, false, spot?.Say ?? "");

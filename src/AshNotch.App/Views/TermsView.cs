@@ -23,6 +23,7 @@ namespace AshNotch.App.Views;
 /// <param name="MoveKinds">What moves are for.</param>
 /// <param name="Aims">What a practitioner may want of a roll.</param>
 /// <param name="Againsts">Whom rolls are thought of against.</param>
+/// <param name="Intents">What a roll may be meant for.</param>
 /// <param name="SorePlaces">Places on the body that can be sore.</param>
 /// <param name="Rungs">The rungs of a ladder of rounds.</param>
 /// <param name="Weekdays">The days of the week, Monday first.</param>
@@ -43,6 +44,7 @@ public sealed record TermsView(
     IReadOnlyList<TermView> MoveKinds,
     IReadOnlyList<TermView> Aims,
     IReadOnlyList<TermView> Againsts,
+    IReadOnlyList<TermView> Intents,
     IReadOnlyList<TermView> SorePlaces,
     IReadOnlyList<TermView> Rungs,
     IReadOnlyList<TermView> Weekdays,
@@ -67,6 +69,7 @@ public sealed record TermsView(
             TermView.All<MoveKind>(),
             TermView.All<Aim>(),
             TermView.All<Against>(),
+            TermView.All<Intent>(),
             TermView.All<SorePlace>(),
             TermView.All<Rung>(),
             [.. TermView.All<DayOfWeek>().Skip(1), .. TermView.All<DayOfWeek>().Take(1)],

@@ -166,6 +166,8 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
         public void Add(LoggedRoll logged, double weight)
         {
             var roll = logged.Roll;
+            // Who tries things or lets the other work says half as much of what they had to let. The authors' judgement.
+            var let = roll.Intent is Intent.Try or Intent.LetWork ? 0.5 : 1;
             var (taps, landings, stays, joints, gaps, timed, notches, nowhere) = (0, 0, 0, 0, 0, 0, 0, 0);
             steps.Clear();
             for (var e = 0; e < roll.Exchanges.Count; e++)
@@ -202,7 +204,8 @@ public sealed record Walk(IReadOnlyList<WalkedRoll> Rolls, IReadOnlyList<StepKin
                     taps += kind.Result == StepResult.Taps ? 1 : 0;
                     landings += kind.Result == StepResult.Lands ? 1 : 0;
                     stays += kind.Result == StepResult.Stays ? 1 : 0;
-                    steps.Add(new Step(kind, weight / (1 + Told(kind)), Rolls.Count, notch.From is null));
+                    var mine = notch.By == Who.Me ? 1 : let;
+                    steps.Add(new Step(kind, mine * weight / (1 + Told(kind)), Rolls.Count, notch.From is null));
                 }
             }
             Notches += notches;

@@ -25,9 +25,13 @@ public sealed record Drills
     /// <summary>The block that runs on a day, or is to begin after it; null where none is.</summary>
     public Block? Running(DateOnly day) => Blocks.FirstOrDefault(b => b.End >= day && b.Verdict is null);
 
-    /// <summary>What was drilled in the blocks that ended before a day.</summary>
+    /// <summary>What was drilled in the blocks that ended before a day, and was not dropped.</summary>
     public IReadOnlyList<Drilled> Before(DateOnly day) =>
-        [.. Blocks.Where(b => b.End < day).SelectMany(b => b.Focuses.Where(f => !f.FindOut).Select(f => new Drilled(f.Way, b.End)))];
+        [
+            .. Blocks
+                .Where(b => b.End < day && b.Verdict != Verdict.Drop)
+                .SelectMany(b => b.Focuses.Where(f => !f.FindOut).Select(f => new Drilled(f.Way, b.End))),
+        ];
 
     /// <summary>What of these another does not know; where both know of a week, a block or a day, the other's stands.</summary>
     public Drills NewTo(Drills known) =>

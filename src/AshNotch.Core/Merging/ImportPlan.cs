@@ -100,6 +100,7 @@ public sealed record ImportPlan(
             Attire = said.Attire ?? other.Attire,
             Notes = said.Notes ?? other.Notes,
             State = said.State ?? other.State,
+            Taught = said.Taught.Count > 0 ? said.Taught : other.Taught,
         };
 
     private static Practitioner Filled(Practitioner said, Practitioner other) =>

@@ -6,5 +6,5 @@ namespace AshNotch.Core.Rolls;
 public sealed record Mission(string Text, IReadOnlyList<MissionCheck> Checks)
 {
     /// <summary>The mission with no check ticked: a tick beside several rolls says nothing of any one of them.</summary>
-    public Mission Unticked => this with { Checks = [.. Checks.Select(c => c with { Done = null })] };
+    public Mission Unticked => this with { Checks = [.. Checks.Select(c => c with { Done = null, Met = null, Of = null })] };
 }

@@ -32,6 +32,12 @@ public sealed record Roll
     /// <summary>Id of the ruleset, for a match.</summary>
     public string? Rules { get; init; }
 
+    /// <summary>What it was meant for; null when not said.</summary>
+    public Intent? Intent { get; init; }
+
+    /// <summary>Chances that were missed.</summary>
+    public IReadOnlyList<MissedChance> Missed { get; init; } = [];
+
     /// <summary>How the starts of a drilled round came out; null where nobody counted.</summary>
     public DrilledStarts? Starts { get; init; }
 

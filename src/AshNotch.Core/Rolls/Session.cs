@@ -26,6 +26,9 @@ public sealed record Session
     /// <summary>The state of the day.</summary>
     public DayState? State { get; init; }
 
+    /// <summary>What was taught.</summary>
+    public IReadOnlyList<Taught> Taught { get; init; } = [];
+
     /// <summary>The rolls in order.</summary>
     public IReadOnlyList<Roll> Rolls { get; init; } = [];
 

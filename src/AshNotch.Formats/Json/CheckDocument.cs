@@ -8,4 +8,10 @@ public sealed record CheckDocument
 
     /// <summary>Whether it was kept.</summary>
     public bool? Done { get; set; }
+
+    /// <summary>At how many tries it was met.</summary>
+    public int? Met { get; set; }
+
+    /// <summary>Of how many tries.</summary>
+    public int? Of { get; set; }
 }

@@ -100,7 +100,8 @@ public static class DrillReading
             check.Term<Attire>(written.Attire, at, "attire"),
             Count(written.Drilling, check, at, "drilling", MostMinutes, "minutes"),
             Count(written.Positional, check, at, "positional", MostMinutes, "minutes"),
-            written.OpenMat ?? false
+            written.OpenMat ?? false,
+            check.Clock(written.Time, at, "time")
         );
     }
 

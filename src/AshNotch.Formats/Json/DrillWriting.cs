@@ -28,6 +28,7 @@ public static class DrillWriting
                     Drilling = d.Drilling,
                     Positional = d.Positional,
                     OpenMat = d.OpenMat ? true : null,
+                    Time = d.Time?.ToString("HH:mm", CultureInfo.InvariantCulture),
                 }),
             ],
             DaysOff = Days(week.DaysOff),

@@ -174,6 +174,7 @@ public static class LogReader
             Kind = check.Term<SessionKind>(written.Kind, where, "kind"),
             Attire = check.Term<Attire>(written.Attire, where, "attire"),
             Notes = check.Text(written.Notes, where, "notes"),
+            Taught = RollReading.Each(written.Taught, check.Path(where, "taught"), check, Taught),
             State = written.State is null
                 ? null
                 : new DayState(
@@ -201,6 +202,17 @@ public static class LogReader
                 rolls.Add(RollReading.Read(document, "", check, at));
         }
         return head with { Rolls = rolls };
+    }
+
+    private static Taught Taught(TaughtDocument written, Checker check, string where)
+    {
+        var at = check.Path(where, ".");
+        return new Taught(
+            RollReading.Required(check.Text(written.Text, at, "text"), check, $"{at}text"),
+            check.Place(written.From, at, "from"),
+            check.Move(written.Move, at, "move"),
+            check.Name(written.By, at, "by")
+        );
     }
 
     // Every partner of a roll is one of the log's.

@@ -79,6 +79,15 @@ public static class LogWriter
             Kind = Said(session.Kind),
             Attire = Said(session.Attire),
             Notes = session.Notes,
+            Taught = None(
+                session.Taught.Select(t => new TaughtDocument
+                {
+                    Text = t.Text,
+                    From = t.From?.Value,
+                    Move = t.Move?.Value,
+                    By = t.By,
+                })
+            ),
             State = session.State is null
                 ? null
                 : new DayStateDocument
@@ -104,6 +113,15 @@ public static class LogWriter
             PartnerIntensity = Said(roll.PartnerIntensity),
             Minutes = roll.Minutes,
             PlannedMinutes = roll.PlannedMinutes,
+            Intent = Said(roll.Intent),
+            Missed = None(
+                roll.Missed.Select(m => new MissedDocument
+                {
+                    Text = m.Text,
+                    From = m.From?.Value,
+                    Move = m.Move?.Value,
+                })
+            ),
             Starts = roll.Starts is { } starts ? new StartsDocument { Kept = starts.Kept, Lost = starts.Lost } : null,
             Rules = roll.Rules,
             Mission = roll.Mission is null
@@ -111,7 +129,15 @@ public static class LogWriter
                 : new MissionDocument
                 {
                     Text = roll.Mission.Text,
-                    Checks = None(roll.Mission.Checks.Select(c => new CheckDocument { Text = c.Text, Done = c.Done })),
+                    Checks = None(
+                        roll.Mission.Checks.Select(c => new CheckDocument
+                        {
+                            Text = c.Text,
+                            Done = c.Done,
+                            Met = c.Met,
+                            Of = c.Of,
+                        })
+                    ),
                 },
             Partial = None(roll.Partial.Select(Term.Of)),
             Retelling = roll.Retelling,

@@ -46,6 +46,13 @@ public sealed record RollDocument
     /// <summary>How the starts of a drilled round came out.</summary>
     public StartsDocument? Starts { get; set; }
 
+    /// <summary>What it was meant for.</summary>
+    [TermOf(typeof(Intent))]
+    public string? Intent { get; set; }
+
+    /// <summary>Chances that were missed.</summary>
+    public List<MissedDocument>? Missed { get; set; }
+
     /// <summary>Id of the ruleset.</summary>
     public string? Rules { get; set; }
 

@@ -32,6 +32,8 @@ public static class RollReading
             PartnerIntensity = check.Term<Intensity>(written.PartnerIntensity, at, "partnerIntensity"),
             Minutes = check.Number(written.Minutes, at, "minutes", 0, Limits.LongestMinutes, "minutes"),
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
+            Intent = check.Term<Intent>(written.Intent, at, "intent"),
+            Missed = Each(written.Missed, check.Path(at, "missed"), check, Missed),
             Starts = Read(written.Starts, check, check.Path(at, "starts")),
             Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, check.Path(at, "mission")),
@@ -128,6 +130,27 @@ public static class RollReading
             ? []
             : [.. written.Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()];
 
+    private static MissedChance Missed(MissedDocument written, Checker check, string where)
+    {
+        var at = check.Path(where, ".");
+        return new MissedChance(
+            Required(check.Text(written.Text, at, "text"), check, $"{at}text"),
+            check.Place(written.From, at, "from"),
+            check.Move(written.Move, at, "move")
+        );
+    }
+
+    private static MissionCheck Read(CheckDocument written, Checker check, string at)
+    {
+        var of = (int?)check.Number(written.Of, at, "of", 0, Limits.MostStarts, "tries");
+        return new MissionCheck(
+            Required(check.Text(written.Text, at, "text"), check, $"{at}text"),
+            written.Done,
+            (int?)check.Number(written.Met, at, "met", 0, of ?? 0, "tries"),
+            of
+        );
+    }
+
     internal static DrilledStarts? Read(StartsDocument? written, Checker check, string where)
     {
         if (written is null)
@@ -150,12 +173,7 @@ public static class RollReading
             check.Fault($"{where}.checks", $"at most {Limits.MostChecks} checks can be kept in mind; take some out.");
         return new Mission(
             Required(check.Text(written.Text, where + ".", "text"), check, $"{where}.text"),
-            Each(
-                written.Checks,
-                $"{where}.checks",
-                check,
-                static (c, check, path) => new MissionCheck(Required(check.Text(c.Text, path + ".", "text"), check, $"{path}.text"), c.Done)
-            )
+            Each(written.Checks, $"{where}.checks", check, static (c, check, path) => Read(c, check, path + "."))
         );
     }
 

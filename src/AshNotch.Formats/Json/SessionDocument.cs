@@ -29,6 +29,9 @@ public sealed record SessionDocument
     /// <summary>The state of the day.</summary>
     public DayStateDocument? State { get; set; }
 
+    /// <summary>What was taught.</summary>
+    public List<TaughtDocument>? Taught { get; set; }
+
     /// <summary>The rolls in order.</summary>
     public List<RollDocument>? Rolls { get; set; }
 }

@@ -43,6 +43,9 @@ public sealed record TrainingDayDocument
     /// <summary>Minutes for rounds from an agreed start.</summary>
     public int? Positional { get; set; }
 
+    /// <summary>When it begins, <c>hh:mm</c>.</summary>
+    public string? Time { get; set; }
+
     /// <summary>Whether it is an open mat.</summary>
     public bool? OpenMat { get; set; }
 }

@@ -11,7 +11,8 @@ internal sealed class RollRowWriter : IDisposable
     private const string RollColumns =
         "id = $2, session_id = $3, partner_id = $4, partner_belt = $5, partner_stripes = $6, partner_weight_kg = $7, partner_size = $8, "
         + "kind = $9, intensity = $10, partner_intensity = $11, minutes = $12, planned_minutes = $13, rules = $14, mission = $15, "
-        + "mission_checks = $16, partial = $17, retelling = $18, notes = $19, starts_kept = $20, starts_lost = $21";
+        + "mission_checks = $16, partial = $17, retelling = $18, notes = $19, starts_kept = $20, starts_lost = $21, "
+        + "intent = $22, missed = $23";
 
     private readonly SqliteCommand insert;
     private readonly SqliteCommand update;
@@ -28,9 +29,9 @@ internal sealed class RollRowWriter : IDisposable
             $"INSERT INTO {before}roll (key, {string.Join(", ", columns.Select(c => c[0]))}, ordinal) VALUES ($1, "
                 + $"{string.Join(", ", columns.Select(c => c[1]))}, (SELECT coalesce(max(ordinal) + 1, 0) FROM {before}roll WHERE "
                 + "session_id = $3)) RETURNING key",
-            new object?[21]
+            new object?[23]
         );
-        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[21]);
+        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[23]);
         exchangeRow = connection.Command(
             $"INSERT INTO {before}exchange (roll, ordinal, start, ended_by) VALUES ($1, $2, $3, $4)",
             new object?[4]
@@ -92,7 +93,9 @@ internal sealed class RollRowWriter : IDisposable
             roll.Retelling,
             roll.Notes,
             roll.Starts?.Kept,
-            roll.Starts?.Lost
+            roll.Starts?.Lost,
+            Rows.Said(roll.Intent),
+            roll.Missed.Count == 0 ? null : JsonSerializer.Serialize([.. roll.Missed], StorageJson.Default.ListMissedChance)
         );
 
     private void Rest(long key, Roll roll)

@@ -12,7 +12,7 @@ internal static class RollRows
         "r.key, r.id, r.session_id, r.partner_id, r.partner_belt, r.partner_stripes, r.partner_weight_kg, r.partner_size, "
         + "r.kind, r.intensity, r.partner_intensity, "
         + "r.minutes, r.planned_minutes, r.rules, r.mission, r.mission_checks, r.partial, r.retelling, r.notes, "
-        + "r.starts_kept, r.starts_lost";
+        + "r.starts_kept, r.starts_lost, r.intent, r.missed";
 
     /// <summary>Rolls by session, in order.</summary>
     public static Dictionary<string, List<Roll>> Read(SqliteConnection connection, Which which)
@@ -67,6 +67,10 @@ internal static class RollRows
                         Retelling = row.Text(17),
                         Notes = row.Text(18),
                         Starts = row.Int(19) is { } kept ? new DrilledStarts(kept, row.Int(20) ?? 0) : null,
+                        Intent = row.Said<Intent>(21),
+                        Missed = row.Text(22) is { } missed
+                            ? JsonSerializer.Deserialize(missed, StorageJson.Default.ListMissedChance)!
+                            : [],
                         Exchanges = exchanges.GetValueOrDefault(key) ?? [],
                         Takeaways = takeaways.GetValueOrDefault(key) ?? [],
                     }

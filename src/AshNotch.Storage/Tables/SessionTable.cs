@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
@@ -8,8 +9,8 @@ namespace AshNotch.Storage.Tables;
 /// <summary>Sessions, without their rolls.</summary>
 internal static class SessionTable
 {
-    private const string Columns = "id, date, time, kind, attire, notes, has_state, energy, sore, state_note";
-    private const string Places = "$1, $2, $3, $4, $5, $6, $7, $8, $9, $10";
+    private const string Columns = "id, date, time, kind, attire, notes, has_state, energy, sore, state_note, taught";
+    private const string Places = "$1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11";
 
     /// <summary>All sessions, oldest first.</summary>
     public static List<Session> Read(SqliteConnection connection) =>
@@ -31,14 +32,15 @@ internal static class SessionTable
     public static void Save(SqliteConnection connection, Session session) =>
         connection.Run(
             $"INSERT INTO session ({Columns}) VALUES ({Places}) ON CONFLICT (id) DO UPDATE SET "
-                + "date = $2, time = $3, kind = $4, attire = $5, notes = $6, has_state = $7, energy = $8, sore = $9, state_note = $10",
+                + "date = $2, time = $3, kind = $4, attire = $5, notes = $6, has_state = $7, energy = $8, sore = $9, "
+                + "state_note = $10, taught = $11",
             Values(session)
         );
 
     /// <summary>Adds new sessions to a table of the same columns.</summary>
     public static void Add(SqliteConnection connection, string table, IEnumerable<Session> sessions)
     {
-        using var insert = connection.Command($"INSERT INTO {table} ({Columns}) VALUES ({Places})", new object?[10]);
+        using var insert = connection.Command($"INSERT INTO {table} ({Columns}) VALUES ({Places})", new object?[11]);
         foreach (var session in sessions)
         {
             foreach (var (at, value) in Values(session).Index())
@@ -59,6 +61,7 @@ internal static class SessionTable
             Rows.Said(session.State?.Energy),
             Rows.Json(session.State?.Sore ?? []),
             session.State?.Note,
+            session.Taught.Count == 0 ? null : JsonSerializer.Serialize([.. session.Taught], StorageJson.Default.ListTaught),
         ];
 
     private static Session Of(SqliteDataReader row) =>
@@ -70,6 +73,7 @@ internal static class SessionTable
             Kind = row.Said<SessionKind>(3),
             Attire = row.Said<Attire>(4),
             Notes = row.Text(5),
+            Taught = row.Text(10) is { } taught ? JsonSerializer.Deserialize(taught, StorageJson.Default.ListTaught)! : [],
             State = row.GetInt32(6) == 0 ? null : new DayState(row.Said<Energy>(7), row.Texts(8), row.Text(9)),
         };
 }

@@ -34,6 +34,7 @@
   <div class="parts">
     <label class="field"><span>Started at</span><input type="time" bind:value={draft.time} /></label>
     <Terms label="How rested" of="energies" none="not said" bind:value={draft.energy} />
+    <Terms label="Meant" of="intents" none="not said" bind:value={draft.intent} />
     <div class="sore">
       <Tags
         label="Sore"
@@ -74,6 +75,25 @@
               placeholder={['Both hands gripping before I sit', 'Elbow inside the knee', 'Breathe'][i]}
             /></label
           >
+          {#if check.text.trim() !== '' && !several}
+            <input
+              class="count"
+              type="number"
+              min="0"
+              max="99"
+              bind:value={check.met}
+              aria-label="Check {i + 1}: times met"
+            />
+            <span class="quiet">of</span>
+            <input
+              class="count"
+              type="number"
+              min="0"
+              max="99"
+              bind:value={check.of}
+              aria-label="Check {i + 1}: tries"
+            />
+          {/if}
         </div>
       {/each}
     </fieldset>
@@ -98,7 +118,7 @@
   }
   .parts {
     display: grid;
-    grid-template-columns: 9rem 9rem 1fr;
+    grid-template-columns: 8rem 8rem 9rem 1fr;
     gap: 0.625rem;
     margin: 0.5rem 0 1rem;
   }
@@ -115,6 +135,14 @@
     align-items: center;
     gap: 0.625rem;
     margin-bottom: 0.375rem;
+  }
+  .check .field {
+    flex: 1;
+  }
+  .check .count {
+    width: 3.5rem;
+    min-height: 44px;
+    padding-inline: 0.375rem;
   }
   .check input[type='checkbox'] {
     width: 1.5rem;

@@ -16,6 +16,8 @@ export interface Draft {
   minutes: number | null;
   /** The starts of a drilled round, where somebody counted. */
   starts: { kept: number; lost: number } | null;
+  /** What it was meant for. */
+  intent: NonNullable<RollTerms['intent']> | '';
   date: string;
   sessionKind: NonNullable<SessionTerms['kind']>;
   attire: NonNullable<SessionTerms['attire']>;
@@ -40,7 +42,7 @@ export interface Draft {
 /** What one set out to do, with up to three checks to tick; those without words are not kept. */
 export interface Mission {
   text: string;
-  checks: { text: string; done: boolean }[];
+  checks: { text: string; done: boolean; met: number | null; of: number | null }[];
 }
 
 /** What is said beside the text of a telling. */
@@ -61,7 +63,7 @@ export const toldIn = (draft: Told): Told => ({
 
 const noMission = (): Mission => ({
   text: '',
-  checks: [1, 2, 3].map(() => ({ text: '', done: false })),
+  checks: [1, 2, 3].map(() => ({ text: '', done: false, met: null, of: null })),
 });
 
 /** A draft for the next roll, of today: the session, the mission and the presets of the one before are carried over. */
@@ -73,6 +75,7 @@ export const fresh = (before?: Draft): Draft => ({
   intensity: before?.intensity ?? 'steady',
   minutes: before?.minutes ?? 6,
   starts: null,
+  intent: '',
   date: today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
@@ -80,7 +83,10 @@ export const fresh = (before?: Draft): Draft => ({
   energy: before?.energy ?? '',
   sore: before?.sore ?? [],
   mission: before
-    ? { text: before.mission.text, checks: before.mission.checks.map(({ text }) => ({ text, done: false })) }
+    ? {
+        text: before.mission.text,
+        checks: before.mission.checks.map(({ text }) => ({ text, done: false, met: null, of: null })),
+      }
     : noMission(),
   corrections: [],
   partners: [],
@@ -108,8 +114,18 @@ export const toKeep = (told: Draft): Schemas['RollTold'] => ({
     intensity: told.intensity,
     minutes: told.minutes ?? undefined,
     starts: (mayCount(told) && told.starts) || undefined,
+    intent: told.intent || undefined,
     mission: told.mission.text.trim()
-      ? { text: told.mission.text.trim(), checks: told.mission.checks.filter((c) => c.text.trim()) }
+      ? {
+          text: told.mission.text.trim(),
+          checks: told.mission.checks
+            .filter((c) => c.text.trim())
+            .map((c) => ({
+              ...c,
+              met: c.of ? Math.min(c.met ?? 0, c.of) : undefined,
+              of: c.of || undefined,
+            })),
+        }
       : undefined,
   },
 });
@@ -133,6 +149,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     intensity: roll?.intensity ?? now.intensity,
     minutes: roll?.minutes ?? null,
     starts: roll?.starts ? { kept: roll.starts.kept ?? 0, lost: roll.starts.lost ?? 0 } : null,
+    intent: roll?.intent ?? '',
     date: session?.date ?? now.date,
     sessionKind: session?.kind ?? now.sessionKind,
     attire: session?.attire ?? now.attire,
@@ -143,7 +160,14 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
       text: roll?.mission?.text ?? '',
       checks: noMission().checks.map((empty, i) => {
         const check = roll?.mission?.checks?.[i];
-        return check ? { text: check.text ?? '', done: check.done ?? false } : empty;
+        return check
+          ? {
+              text: check.text ?? '',
+              done: check.done ?? false,
+              met: check.met ?? null,
+              of: check.of ?? null,
+            }
+          : empty;
       }),
     },
   };
@@ -169,7 +193,8 @@ const tags = v.fallback(
   ]),
   [],
 );
-const check = v.object({ text, done: v.fallback(v.boolean(), false) });
+const count = v.fallback(v.nullable(v.number()), null);
+const check = v.object({ text, done: v.fallback(v.boolean(), false), met: count, of: count });
 
 /** The shape of a draft as it was kept: what is missing or of another kind is as in a new one, and the text is never lost for it. */
 const shape = v.object({
@@ -180,6 +205,7 @@ const shape = v.object({
   intensity: said,
   minutes: v.fallback(v.nullable(v.number()), null),
   starts: v.fallback(v.nullable(v.object({ kept: v.number(), lost: v.number() })), null),
+  intent: said,
   date: said,
   sessionKind: said,
   attire: said,

@@ -37,6 +37,7 @@
               <p class="actions">
                 <a class="do" href="/plan/mat" use:link>Take it to the mat</a>
                 <button class="may" onclick={() => window.print()}>Print</button>
+                <a class="may" href="/api/plan/calendar" download="ash-notch-plan.ics">To the calendar</a>
               </p>
             {/if}
           </section>

@@ -16,6 +16,7 @@
   const partners = $derived([
     ...new Map((next?.rounds ?? []).flatMap((r) => r.with).map((w) => [w.partner, w])).values(),
   ]);
+  const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
   const rung = (id: string) => terms.value?.rungs.find((r) => r.id === id)?.say ?? id;
 </script>
 
@@ -28,8 +29,9 @@
     {#if next.note}<p>{next.note}</p>{/if}
     {#each timed as { focus, round }, i (i)}
       <p>
-        <strong>{rung(round.rung)}</strong>, {round.minutes} min: {plan.block.focuses[focus]?.say ??
-          round.say}
+        <strong>{rung(round.rung)}</strong>, {round.minutes} min: {focus < 0
+          ? `again, ${lower(round.work)}`
+          : round.work}
       </p>
     {/each}
     {#if mission}<p>{mission.round.say}</p>{/if}

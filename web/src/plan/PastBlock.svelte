@@ -10,19 +10,10 @@
 
 <details ontoggle={(event) => (open ||= event.currentTarget.open)}>
   <summary>
-    <span class="date">{day(view.block.start)} to {day(view.block.end)}</span>
-    <span>{view.focuses[0]?.say}</span>
-    {#if view.block.verdict}<span class="quiet">{view.block.verdict}</span>{/if}
+    <span
+      ><strong>{day(view.block.start)} to {day(view.block.end)}</strong>: {view.focuses[0]?.say}
+      {#if view.block.verdict}<span class="quiet">{view.block.verdict}</span>{/if}</span
+    >
   </summary>
   {#if open && view.block.id}<Review block={view.block.id} />{/if}
 </details>
-
-<style>
-  summary {
-    gap: 0.75rem;
-    flex-wrap: wrap;
-  }
-  .date {
-    font-weight: 650;
-  }
-</style>

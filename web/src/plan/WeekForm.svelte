@@ -95,6 +95,13 @@
               onchange={(e) => ((d.positional = minutes(e.currentTarget.value)), void keep())}
             /></label
           >
+          <label class="field"
+            ><span>Begins</span><input
+              type="time"
+              value={d.time ?? ''}
+              onchange={(e) => ((d.time = e.currentTarget.value || undefined), void keep())}
+            /></label
+          >
           <Terms label="Worn" of="attires" none="varies" bind:value={d.attire} onchoose={() => void keep()} />
         {/if}
       </div>
@@ -221,7 +228,7 @@
 <style>
   .day {
     display: grid;
-    grid-template-columns: 8.5rem repeat(2, 6.5rem) minmax(6.5rem, 9rem);
+    grid-template-columns: 8.5rem repeat(2, 5.75rem) 6.75rem minmax(5.5rem, 8rem);
     gap: 0.5rem;
     align-items: end;
     padding: 0.375rem 0;
@@ -229,7 +236,7 @@
   }
   @media (max-width: 700px) {
     .day {
-      grid-template-columns: repeat(3, minmax(0, 1fr));
+      grid-template-columns: repeat(2, minmax(0, 1fr));
     }
     .day :global([data-scope='switch'][data-part='root']) {
       grid-column: 1 / -1;

@@ -5,4 +5,5 @@ namespace AshNotch.Core.Drilling.Plans;
 /// <param name="Minutes">The minutes that were given for it.</param>
 /// <param name="Rounds">The rounds, whose minutes together are never more.</param>
 /// <param name="Note">What else is to be said of the day; null where nothing is.</param>
-public sealed record PlannedSession(DateOnly Date, int Minutes, IReadOnlyList<PlannedRound> Rounds, string? Note);
+/// <param name="Time">When it begins, by the clock on the wall; null when not said.</param>
+public sealed record PlannedSession(DateOnly Date, int Minutes, IReadOnlyList<PlannedRound> Rounds, string? Note, TimeOnly? Time = null);

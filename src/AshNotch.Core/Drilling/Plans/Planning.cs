@@ -102,7 +102,7 @@ public sealed class Planning
         // What was drilled most is carried into the usual rolls of the day, which take none of these minutes: one mission, not three.
         if (worked.Count > 0)
             Add(rounds, worked.OrderByDescending(w => w.Value).ThenBy(w => w.Key).First().Key, Rung.Live, 0, date);
-        return new PlannedSession(date, day.Minutes, rounds, Note(date, isLast, rounds.Count));
+        return new PlannedSession(date, day.Minutes, rounds, Note(date, isLast, rounds.Count), day.Time);
     }
 
     private void Add(List<PlannedRound> rounds, int focus, Rung rung, int minutes, DateOnly date)

@@ -31,6 +31,7 @@ public sealed class Ladder(Way way, PlaceId? before, IReadOnlySet<School> second
         var starts = rung is Rung.FromThePlace or Rung.OneStepEarlier ? Math.Max(FewStarts, minutes / StartsEach * StartsEach) : 0;
         return new Round(
             way,
+            WayWords.AsWork(way, vocabulary),
             rung,
             start,
             minutes,

@@ -5,6 +5,7 @@ namespace AshNotch.Core.Drilling.Rounds;
 
 /// <summary>One round to be done, in words that can be carried onto the mat.</summary>
 /// <param name="Way">What it is for.</param>
+/// <param name="Work">That as a piece of work, in a sentence.</param>
 /// <param name="Rung">How far up the ladder.</param>
 /// <param name="Start">The place that is started from, seen from me; null for live rolls, which start as they do.</param>
 /// <param name="Minutes">How long.</param>
@@ -18,6 +19,7 @@ namespace AshNotch.Core.Drilling.Rounds;
 /// <param name="Cautions">What to say where it can hurt.</param>
 public sealed record Round(
     Way Way,
+    string Work,
     Rung Rung,
     PlaceId? Start,
     int Minutes,

@@ -8,7 +8,8 @@ namespace AshNotch.Core.Drilling.Week;
 /// <param name="Drilling">Minutes there are for drilling with a partner who lets it happen.</param>
 /// <param name="Positional">Minutes there are for rounds from an agreed start.</param>
 /// <param name="OpenMat">Whether nobody else says what is done.</param>
-public sealed record TrainingDay(DayOfWeek Day, Attire? Attire, int Drilling, int Positional, bool OpenMat)
+/// <param name="Time">When it begins, by the clock on the wall; null when not said.</param>
+public sealed record TrainingDay(DayOfWeek Day, Attire? Attire, int Drilling, int Positional, bool OpenMat, TimeOnly? Time = null)
 {
     /// <summary>Minutes in all.</summary>
     public int Minutes => Drilling + Positional;
