@@ -24,7 +24,7 @@ test('an address typed or bookmarked opens its page', async ({ page }) => {
 
 test('who goes to another section stands at its heading', async ({ page }) => {
   await page.goto(demo.url);
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
   await page.keyboard.press('3');
   await expect(page.getByRole('heading', { level: 1, name: 'Rack' })).toBeFocused();
   await page.keyboard.press('6');
@@ -188,7 +188,7 @@ test('the page is asked for each time, its hashed files are kept for good, and a
     if (/\/assets\/.*\.(js|css)$/.test(answer.url())) assets.push(answer.headers());
   });
   const first = await page.goto(demo.url);
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
   expect(first!.headers()['cache-control']).toBe('no-cache');
   expect(assets.length).toBeGreaterThan(2);
   for (const headers of assets) expect(headers['cache-control']).toBe('public, max-age=31536000, immutable');

@@ -153,7 +153,7 @@ test('a draft survives a reload, a crash of the server, and another browser', as
 
 test('keyboard only: log a roll, find it, choose a focus', async ({ page }) => {
   await page.goto(app.url);
-  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Today', exact: true })).toBeVisible();
   await page.keyboard.press('l');
   await expect(line(page)).toBeFocused();
   await page.keyboard.press('Control+a');

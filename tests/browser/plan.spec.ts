@@ -72,7 +72,7 @@ for (const { name, use } of sizes) {
       await page.getByRole('button', { name: 'Stop here' }).click();
 
       // The log opens with the mission set.
-      await expect(page.getByLabel('Tell the roll')).toBeVisible();
+      await expect(page.getByRole('textbox', { name: 'Tell the roll' })).toBeVisible();
       await expect(page.getByText(/In live rolls:/)).toBeVisible();
       const plan = (await (await fetch(`${app.url}/api/plan`)).json()) as {
         done: { rounds: { starts?: { kept: number; lost: number } }[] }[];

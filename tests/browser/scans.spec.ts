@@ -17,6 +17,8 @@ const screens = [
   '/weak-spots/weeks',
   '/weak-spots/grain',
   '/taps',
+  '/plan',
+  '/plan/mat',
   '/partners',
   '/settings',
   '/names',

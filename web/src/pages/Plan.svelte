@@ -98,6 +98,7 @@
   }
   .actions {
     display: flex;
+    flex-wrap: wrap;
     gap: 0.75rem;
     margin-top: 0.75rem;
   }

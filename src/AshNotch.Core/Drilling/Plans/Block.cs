@@ -41,7 +41,4 @@ public sealed record Block(
         {
             Focuses = [.. Focuses.Select((f, i) => i == focus ? f with { Rung = rung, RungSince = today } : f)],
         };
-
-    /// <summary>Whether a day is in it.</summary>
-    public bool Holds(DateOnly day) => day >= Start && day <= End;
 }
