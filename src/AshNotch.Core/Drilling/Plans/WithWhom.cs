@@ -13,6 +13,7 @@ public sealed class WithWhom(Experience experience)
     private const double Hardest = 0.3;
     private const double Easiest = 0.6;
     private const int MetWithin = 60;
+    private const int WatchedWithin = 365;
     private const int Most = 3;
     private readonly Dictionary<(Way, DayOfWeek, DateOnly), IReadOnlyList<Suited>> known = [];
 
@@ -33,12 +34,11 @@ public sealed class WithWhom(Experience experience)
             return [];
         var last = new Dictionary<string, int>();
         var there = new HashSet<string>();
-        for (var i = 0; i < experience.Walk.Rolls.Count; i++)
+        foreach (var (i, met, roll) in Since(start.AddDays(-MetWithin)))
         {
-            var (session, roll, _) = experience.Walk.Rolls[i].Logged;
-            if (roll.Partner is not { } partner || session.Date is not { } met || start.DayNumber - met.DayNumber > MetWithin)
+            if (roll.Partner is not { } partner)
                 continue;
-            last[partner] = i;
+            last.TryAdd(partner, i);
             if (met.DayOfWeek == day)
                 there.Add(partner);
         }
@@ -50,8 +50,27 @@ public sealed class WithWhom(Experience experience)
                 .OrderByDescending(p => p.Chance)
                 .ThenBy(p => p.Partner, StringComparer.Ordinal)
                 .Take(Most)
-                .Select(p => new Suited(p.Partner, experience.Log.Partner(p.Partner)!.Name, p.Chance, Say(way, p.Partner, p.Chance))),
+                .Select(p => new Suited(
+                    p.Partner,
+                    experience.Log.Partner(p.Partner)!.Name,
+                    p.Chance,
+                    Say(way, p.Partner, p.Chance, start)
+                )),
         ];
+    }
+
+    // The newest roll first; a log of years is not walked to its beginning.
+    private IEnumerable<(int Index, DateOnly Day, Roll Roll)> Since(DateOnly first)
+    {
+        for (var i = experience.Walk.Rolls.Count - 1; i >= 0; i--)
+        {
+            var (session, roll, _) = experience.Walk.Rolls[i].Logged;
+            if (session.Date is not { } day)
+                continue;
+            if (day < first)
+                yield break;
+            yield return (i, day, roll);
+        }
     }
 
     // Of the two who could bring something off there, how often it is I.
@@ -62,10 +81,10 @@ public sealed class WithWhom(Experience experience)
         return mine / (mine + theirs);
     }
 
-    private string Say(Way way, string partner, double chance)
+    private string Say(Way way, string partner, double chance, DateOnly start)
     {
-        var watch = experience
-            .Log.LiveRolls.Where(r => r.Roll.Partner == partner)
+        var watch = Since(start.AddDays(-WatchedWithin))
+            .Where(r => r.Roll.Partner == partner)
             .SelectMany(r => r.Roll.Notches)
             .Where(n => n.By == Who.Partner && n.From == way.From && n.Move is not null && n.Outcome is Outcome.Landed or Outcome.Tap)
             .CountBy(n => n.Move!.Value)
