@@ -57,6 +57,24 @@ public sealed class CommandLineTests : IDisposable
         Assert.All(sessions, s => Assert.InRange(s!["rounds"]!.AsArray().Sum(r => (int)r!["minutes"]!), 3, 24));
     }
 
+    [Fact]
+    public async Task A_plan_keeps_to_the_week_of_the_file_and_leaves_out_what_was_drilled_lately()
+    {
+        // The demo trains on three days for twenty minutes; a competition is added, and its last week is lighter.
+        var file = (await File.ReadAllTextAsync(DemoData.File, TestContext.Current.CancellationToken)).Replace(
+            "\"week\": {",
+            "\"week\": { \"competition\": { \"date\": \"2026-12-12\" },",
+            StringComparison.Ordinal
+        );
+        var plan = JsonNode.Parse((await Run(file, "plan", "-", "--start", "2026-12-07", "--weeks", "2")).Out)!;
+        var sessions = plan["sessions"]!.AsArray();
+        Assert.Equal(["2026-12-07", "2026-12-09", "2026-12-14", "2026-12-16", "2026-12-19"], sessions.Select(s => (string?)s!["date"]));
+        Assert.All(sessions.Take(2), s => Assert.InRange(s!["rounds"]!.AsArray().Sum(r => (int)r!["minutes"]!), 1, 10));
+        Assert.DoesNotContain(plan["block"]!["focuses"]!.AsArray(), f => (string?)f!["move"] == "knee-cut-pass");
+        var asked = JsonNode.Parse((await Run(file, "plan", "-", "--start", "2026-12-07", "--minutes", "30")).Out)!;
+        Assert.All(asked["sessions"]!.AsArray(), s => Assert.Equal(30, (int)s!["minutes"]!));
+    }
+
     [Theory]
     [InlineData("--weeks", "7", "--weeks is a number from 2 to 6")]
     [InlineData("--start", "tomorrow", "write it as 2026-03-02")]

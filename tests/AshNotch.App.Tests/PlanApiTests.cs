@@ -31,6 +31,8 @@ public class PlanApiTests
         Assert.Equal("rather this", (string?)plan["block"]!["block"]!["reason"]);
         Assert.Equal(14, plan["sessions"]!.AsArray().Count);
         Assert.Equal(Day(0), (string?)plan["sessions"]![0]!["date"]);
+        Assert.Equal((Day(0), false), ((string?)plan["next"]!["date"], (bool)plan["doneToday"]!));
+        Assert.Equal("live", (string?)plan["next"]!["mission"]!["rung"]);
 
         var id = (string?)plan["block"]!["block"]!["id"];
         for (var day = 0; day < 2; day++)
@@ -49,6 +51,10 @@ public class PlanApiTests
         plan = await app.Get("/api/plan");
         Assert.Equal("from-the-place", (string?)plan["block"]!["focuses"]![0]!["rung"]);
         Assert.Equal(2, plan["done"]!.AsArray().Count);
+        Assert.Equal((Day(2), true), ((string?)plan["next"]!["date"], (bool)plan["doneToday"]!));
+        var (unknown, problem) = await app.Post("/api/plan/done", $$"""{ "block": "none", "date": "{{Day(0)}}" }""");
+        Assert.Equal(400, unknown);
+        Assert.Contains("is none that there is", problem!.ToJsonString(), StringComparison.Ordinal);
 
         var review = await app.Get($"/api/plan/blocks/{id}/review");
         Assert.StartsWith(

@@ -95,6 +95,8 @@ for (const { name, use } of sizes) {
       await expect(page.getByText(/Have injuries seen to/)).toBeHidden();
       await page.getByRole('button', { name: 'I blacked out or was hit on the head today' }).click();
       await expect(page.getByText(/stop, and see a doctor before you train again/)).toBeVisible();
+      await page.getByRole('button', { name: 'That was pressed by mistake' }).click();
+      await expect(page.getByText(/stop, and see a doctor before you train again/)).toBeHidden();
 
       await page.getByRole('combobox', { name: 'Rung' }).first().selectOption('live');
       await expect(page.getByText('Moved.')).toBeVisible();

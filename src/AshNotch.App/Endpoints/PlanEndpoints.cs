@@ -22,9 +22,6 @@ internal static class PlanEndpoints
 {
     private const int UsualWeeks = 3;
 
-    // Until somebody says when they train.
-    private static readonly MyWeek UsualWeek = MyWeek.Of([DayOfWeek.Monday, DayOfWeek.Wednesday, DayOfWeek.Saturday], 20);
-
     public static IEndpointRouteBuilder MapPlan(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/plan", Plan).WithName("plan");
@@ -64,19 +61,22 @@ internal static class PlanEndpoints
             ? new Plan([], null)
             : Planning.Of(
                 Progress.Now(running, drills.Done),
-                drills.Week ?? UsualWeek,
+                drills.Week ?? MyWeek.Usual,
                 drills.Before(running.Start),
                 cache.Experience(default),
                 today
             );
+        var done = drills.Done.Where(d => d.Block == running?.Id).ToList();
         return new PlanView(
             today,
-            DrillWriting.Document(drills.Week ?? UsualWeek),
+            DrillWriting.Document(drills.Week ?? MyWeek.Usual),
             Sore.Advice,
             running is null ? null : BlockView.Of(running, drills.Done, cache.Vocabulary),
             plan.Sessions,
+            plan.NextAfter(done),
+            done.Any(d => d.Date == today),
             plan.None,
-            [.. drills.Done.Where(d => d.Block == running?.Id).Select(DrillWriting.Document)],
+            [.. done.Select(DrillWriting.Document)],
             [.. drills.Blocks.Where(b => b != running).Reverse().Select(b => BlockView.Of(b, drills.Done, cache.Vocabulary))],
             [.. Enum.GetValues<School>().Select(s => new SchoolView(Term.Of(s), SchoolWords.Of(s).First, SchoolWords.Of(s).Second))]
         );
@@ -98,7 +98,7 @@ internal static class PlanEndpoints
             cache.Experience(default),
             cache.Ranking(default, goal, Against.Usual),
             goal,
-            drills.Week ?? UsualWeek,
+            drills.Week ?? MyWeek.Usual,
             drills.Before(start),
             start
         );
@@ -159,17 +159,12 @@ internal static class PlanEndpoints
         store.ChangeBlocks(stand =>
         {
             var running = stand.FirstOrDefault(b => b.End >= today && b.Verdict is null);
-            now =
-                running is null ? new Block(NewId(today), today, today.AddDays(7 * UsualWeeks - 1), [focus], null)
-                : running.Focuses.Any(f => f.Way == way)
-                    ? running with
-                    {
-                        Focuses = [.. running.Focuses.Select(f => f.Way == way && reason is not null ? f with { Why = reason } : f)],
-                    }
-                : running.Focuses.Count < Proposing.Most ? running with { Focuses = [.. running.Focuses, focus] }
-                : throw new FaultyInputException([
-                    new Fault("", $"the block that runs has {Proposing.Most} already; end it on Plan, then choose this."),
-                ]);
+            now = running is null
+                ? new Block(NewId(today), today, today.AddDays(7 * UsualWeeks - 1), [focus], null)
+                : running.Beside(focus, reason)
+                    ?? throw new FaultyInputException([
+                        new Fault("", $"the block that runs has {Proposing.Most} already; end it on Plan, then choose this."),
+                    ]);
             return [.. stand.Where(b => b.Id != now.Id), now];
         });
         return TypedResults.Ok(BlockView.Of(now!, cache.Diary.Drills.Done, cache.Vocabulary));
@@ -210,7 +205,7 @@ internal static class PlanEndpoints
                         }
                         : throw new FaultyInputException([new Fault("end", "comes before its start, or into the block after it.")]);
             if (verdict is { } decided)
-                now = (now.End > today ? now with { End = today > now.Start ? today : now.Start } : now) with { Verdict = decided };
+                now = now.Decided(decided, today);
             changed = now;
             return [.. stand.Select(b => b.Id == id ? now : b)];
         });
@@ -227,15 +222,17 @@ internal static class PlanEndpoints
         var goal = cache.Goal;
         var ranking = cache.Ranking(default, goal, Against.Usual);
         return TypedResults.Ok(
-            Reviewing.Of(block, drills.Done, drills.Week ?? UsualWeek, log, goal, ranking, Today(clock), cache.Vocabulary)
+            Reviewing.Of(block, drills.Done, drills.Week ?? MyWeek.Usual, log, goal, ranking, Today(clock), cache.Vocabulary)
         );
     }
 
-    private static Ok<DrilledDocument> KeepDone(DrilledDocument written, LogStore store)
+    private static Ok<DrilledDocument> KeepDone(DrilledDocument written, LogCache cache, LogStore store)
     {
         var check = new Checker();
         var done = DrillReading.Read(written, check, "");
         check.ThrowIfFaulty();
+        if (cache.Diary.Drills.Blocks.All(b => b.Id != done.Block))
+            throw new FaultyInputException([new Fault("block", "is none that there is; look at Plan again.")]);
         store.KeepDone(done);
         return TypedResults.Ok(DrillWriting.Document(done));
     }

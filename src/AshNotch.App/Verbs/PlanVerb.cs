@@ -12,26 +12,25 @@ namespace AshNotch.App.Verbs;
 /// <summary><c>plan FILE</c>: a drilling block from the ranking of a log.</summary>
 internal static class PlanVerb
 {
-    private const int UsualMinutes = 20;
-    private static readonly DayOfWeek[] UsualDays = [DayOfWeek.Monday, DayOfWeek.Wednesday, DayOfWeek.Saturday];
-
     public static int Run(string file, PlanAsked asked, MatVocabulary vocabulary, Output output)
     {
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
         Goal goal = asked.Aim;
-        var week = MyWeek.Of(asked.Days ?? UsualDays, asked.Minutes ?? UsualMinutes);
+        var drills = read.Diary.Drills;
+        var week = asked.In(drills.Week ?? MyWeek.Usual);
+        var drilled = drills.Before(asked.Start);
         var experience = Experience.Of(read.Log, vocabulary);
         var ranking = WeakSpotRanking.Of(experience, goal, Against.Usual);
-        var proposal = Proposing.Of(experience, ranking, goal, week, [], asked.Start);
+        var proposal = Proposing.Of(experience, ranking, goal, week, drilled, asked.Start);
         if (proposal.Sets.Count == 0)
         {
             output.Say(proposal.None!);
             return output.Json(PlanAnswer.Nothing(proposal), AnswerJson.Default.PlanAnswer);
         }
         var block = Block.Of("block", proposal.Sets[0], asked.Start, asked.Weeks);
-        var plan = Planning.Of(block, week, [], experience);
+        var plan = Planning.Of(block, week, drilled, experience);
         if (plan.None is { } none)
             output.Say(none);
         return output.Json(PlanAnswer.Of(block, proposal, plan, vocabulary), AnswerJson.Default.PlanAnswer);

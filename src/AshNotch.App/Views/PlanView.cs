@@ -9,6 +9,8 @@ namespace AshNotch.App.Views;
 /// <param name="Advice">What to say beside anything sore.</param>
 /// <param name="Block">The block that runs or is to begin; null where none is.</param>
 /// <param name="Sessions">Its sessions from today on.</param>
+/// <param name="Next">The first of them of which nothing was done yet.</param>
+/// <param name="DoneToday">Whether something of it was done today.</param>
 /// <param name="None">Why there is none, in a sentence; null where there is.</param>
 /// <param name="Done">What was done of it.</param>
 /// <param name="Past">The blocks before it, the newest first.</param>
@@ -19,6 +21,8 @@ public sealed record PlanView(
     string Advice,
     BlockView? Block,
     IReadOnlyList<PlannedSession> Sessions,
+    PlannedSession? Next,
+    bool DoneToday,
     string? None,
     IReadOnlyList<DrilledDocument> Done,
     IReadOnlyList<BlockView> Past,

@@ -12,8 +12,6 @@ namespace AshNotch.Core.Costs;
 /// </summary>
 public static class ExchangeNotes
 {
-    private const int Handful = 5;
-    private const double Called = 0.1;
     private const int Early = 2;
 
     /// <summary>The notes, each a sentence with its counts; none where there is nothing to say.</summary>
@@ -44,7 +42,7 @@ public static class ExchangeNotes
             .Select(t => values.Of(Whereabouts.After(t.Notch, t.Notch.From, values.Vocabulary)) - values.Of(t.Notch.From))
             .OfType<double>()
             .ToList();
-        if (by != Who.Me || changes.Count < Handful)
+        if (by != Who.Me || changes.Count < Contrast.Handful)
             return null;
         var unit = Reward.Unit(values.Aim).Split(' ')[0];
         return string.Create(
@@ -55,12 +53,16 @@ public static class ExchangeNotes
 
     private static string? LaysOpen(List<Try> tries, List<Try> others, Who by, MatVocabulary vocabulary)
     {
-        if (by != Who.Me || tries.Count < Handful)
+        if (by != Who.Me || tries.Count < Contrast.Handful)
             return null;
         static bool Answers(Notch n) => n.By == Who.Partner && n.Outcome is Outcome.Landed or Outcome.Tap;
         var answered = tries.Count(t => t.Then.Any(Answers));
         var usual = others.Count(t => t.Then.Any(Answers));
-        if (answered < 3 || others.Count < Handful || Fisher.OneSided(answered, tries.Count, usual, others.Count) > Called)
+        if (
+            answered < 3
+            || others.Count < Contrast.Handful
+            || Fisher.OneSided(answered, tries.Count, usual, others.Count) > Contrast.Called
+        )
             return null;
         var mostly = tries
             .SelectMany(t => t.Then.Where(Answers))
@@ -75,14 +77,9 @@ public static class ExchangeNotes
 
     private static string? Compare(List<Try> tries, string one, Func<Try, bool> isOne, string other, Func<Try, bool> isOther)
     {
-        var (first, second) = (tries.Where(isOne).ToList(), tries.Where(isOther).ToList());
-        if (first.Count < Handful || second.Count < Handful)
-            return null;
-        var (came, otherCame) = (first.Count(t => t.CameOff), second.Count(t => t.CameOff));
-        var chance = Math.Min(
-            Fisher.OneSided(came, first.Count, otherCame, second.Count),
-            Fisher.OneSided(otherCame, second.Count, came, first.Count)
-        );
-        return chance > Called ? null : $"It comes off {came} times in {first.Count} {one}, {otherCame} times in {second.Count} {other}.";
+        var between = Contrast.Between(tries, isOne, isOther);
+        return between.FirstMore || between.OtherMore
+            ? $"It comes off {between.Came} times in {between.Of} {one}, {between.OtherCame} times in {between.OtherOf} {other}."
+            : null;
     }
 }

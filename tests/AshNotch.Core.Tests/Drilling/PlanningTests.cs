@@ -162,4 +162,33 @@ public class PlanningTests
         Assert.Equal(6, rest.Count);
         Assert.Equal(0, rest[0].Rounds[0].Focus);
     }
+
+    [Fact]
+    public void The_next_session_is_the_first_of_which_nothing_was_done()
+    {
+        var plan = Plan(ThreeDays());
+        DrilledSession Done(int i) => new("b", plan.Sessions[i].Date, [new DrilledRound(0, Rung.Live, 0, null, [])]);
+        Assert.Same(plan.Sessions[0], plan.NextAfter([]));
+        Assert.Same(plan.Sessions[1], plan.NextAfter([Done(0), Done(2)]));
+        Assert.Null(plan.NextAfter([.. Enumerable.Range(0, plan.Sessions.Count).Select(Done)]));
+        var session = plan.Sessions[^1];
+        Assert.Equal(session.Rounds.Sum(r => r.Round.Minutes), session.InRounds);
+        Assert.Equal(Rung.Live, session.Mission!.Rung);
+        Assert.Equal(session.With.Count, session.With.Select(w => w.Partner).Distinct().Count());
+    }
+
+    [Fact]
+    public void A_block_ends_when_it_is_decided_and_takes_three_focuses_at_most()
+    {
+        Assert.Equal(Start.AddDays(5), Chosen.Decided(Verdict.Keep, Start.AddDays(5)).End);
+        Assert.Equal(Start, Chosen.Decided(Verdict.Drop, Start.AddDays(-5)).End);
+        Assert.Equal(Chosen.End, Chosen.Decided(Verdict.Keep, Start.AddDays(90)).End);
+        Assert.Equal(Start.AddDays(6), Chosen.EndedBefore(Start.AddDays(7))!.End);
+        Assert.Null(Chosen.EndedBefore(Start));
+        var own = new BlockFocus(new Way(new("mount/top"), Who.Me, new("armbar")), null, null, null, false, "");
+        Assert.Null(Chosen.Beside(own, null));
+        var one = Chosen with { Focuses = [Chosen.Focuses[0]] };
+        Assert.Equal([Chosen.Focuses[0], own], one.Beside(own, null)!.Focuses);
+        Assert.Equal("because", Assert.Single(one.Beside(Chosen.Focuses[0], "because")!.Focuses).Why);
+    }
 }

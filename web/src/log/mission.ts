@@ -5,9 +5,7 @@ import type { Draft } from './draft';
 export async function presetMission(draft: Draft) {
   if (draft.mission.text.trim() !== '' || draft.text.trim() !== '') return;
   const plan = await got(api.GET('/api/plan')).catch(() => null);
-  const live = plan?.sessions
-    .find((session) => session.date === draft.date)
-    ?.rounds.find(({ round }) => round.rung === 'live')?.round;
+  const live = plan?.sessions.find((session) => session.date === draft.date)?.mission;
   if (!live || draft.mission.text.trim() !== '') return;
   draft.mission.text = live.say.slice(0, 200);
   draft.mission.checks = draft.mission.checks.map((check, i) => ({

@@ -9,7 +9,7 @@
 
   const asked = resource(() => got(api.GET('/api/plan')));
   const plan = $derived(asked.value);
-  const session = $derived(plan?.sessions.find((s) => s.rounds.length > 0));
+  const session = $derived(plan?.next && plan.next.rounds.length > 0 ? plan.next : null);
 
   function kept() {
     tell({ text: 'Kept. After class, tell the rolls: the mission is set.' });
@@ -27,10 +27,13 @@
 <Failed of={asked} />
 {#if plan && session && plan.block?.block.id}
   {#key `${plan.block.block.id} ${session.date}`}
-    <OnTheMat block={plan.block.block.id} {session} onkept={kept} />
+    <OnTheMat block={plan.block.block.id} {session} today={plan.today} onkept={kept} />
   {/key}
 {:else if plan}
-  <p>{plan.none ?? 'No block runs.'} <a href="/plan" use:link>Choose what to work on</a></p>
+  <p>
+    {plan.none ?? plan.next?.note ?? (plan.block ? 'Everything of this block is done.' : 'No block runs.')}
+    <a href="/plan" use:link>Choose what to work on</a>
+  </p>
 {/if}
 
 <style>

@@ -13,11 +13,8 @@
 
   const asked = resource(() => got(api.GET('/api/plan')));
   const plan = $derived(asked.value);
-  const doneToday = $derived(plan?.done.some((d) => d.date === plan.today) ?? false);
-  const next = $derived(plan?.sessions.find((s) => !(doneToday && s.date === plan.today)));
-  const later = $derived(plan?.sessions.filter((s) => s !== next && s.date !== plan.today) ?? []);
-  const minutes = (session: (typeof later)[number]) =>
-    session.rounds.reduce((sum, r) => sum + r.round.minutes, 0);
+  const next = $derived(plan?.next);
+  const later = $derived(plan?.sessions.filter((s) => next && s.date > next.date) ?? []);
 </script>
 
 <svelte:head><title>Plan · Ash Notch</title></svelte:head>
@@ -53,7 +50,7 @@
                     <summary>
                       <span class="date">{day(session.date)}</span>
                       <span class="quiet"
-                        >{times(session.rounds.length, 'round')}, {minutes(session)} min</span
+                        >{times(session.rounds.length, 'round')}, {session.inRounds} min</span
                       >
                     </summary>
                     <SessionCard {session} today={plan.today} />

@@ -9,14 +9,8 @@
   need(terms);
   const asked = resource(() => got(api.GET('/api/plan')));
   const plan = $derived(asked.value);
-  const done = $derived(plan?.done.some((d) => d.date === plan.today) ?? false);
-  const next = $derived(plan?.sessions.find((s) => !(done && s.date === plan.today)));
+  const next = $derived(plan?.next);
   const timed = $derived(next?.rounds.filter((r) => r.round.minutes > 0) ?? []);
-  const mission = $derived(next?.rounds.find((r) => r.round.rung === 'live'));
-  const partners = $derived([
-    ...new Map((next?.rounds ?? []).flatMap((r) => r.with).map((w) => [w.partner, w])).values(),
-  ]);
-  const lower = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
   const rung = (id: string) => terms.value?.rungs.find((r) => r.id === id)?.say ?? id;
 </script>
 
@@ -25,20 +19,19 @@
     <h2 id="session">
       {next.date === plan.today ? 'Today on the mat' : `Next on the mat, ${day(next.date)}`}
     </h2>
-    {#if done}<p class="quiet">Today is done.</p>{/if}
+    {#if plan.doneToday}<p class="quiet">Today is done.</p>{/if}
     {#if next.note}<p>{next.note}</p>{/if}
     {#each timed as { focus, round }, i (i)}
       <p>
-        <strong>{rung(round.rung)}</strong>, {round.minutes} min: {focus < 0
-          ? `again, ${lower(round.work)}`
-          : round.work}
+        <strong>{rung(round.rung)}</strong>, {round.minutes} min: {round.work}
+        {#if focus < 0}<span class="quiet">A refresher.</span>{/if}
       </p>
     {/each}
-    {#if mission}<p>{mission.round.say}</p>{/if}
+    {#if next.mission}<p>{next.mission.say}</p>{/if}
     {#each [...new Set(next.rounds.flatMap((r) => r.round.cautions))] as caution (caution)}<p class="caution">
         {caution}
       </p>{/each}
-    {#each partners as one (one.partner)}<p class="quiet">{one.name}: {one.say}.</p>{/each}
+    {#each next.with ?? [] as one (one.partner)}<p class="quiet">{one.name}: {one.say}.</p>{/each}
     {#if next.rounds.length > 0}
       <p><a class="may" href="/plan/mat" use:link>Take it to the mat</a></p>
     {/if}

@@ -9,8 +9,12 @@
   import { Mat } from './mat.svelte';
   import RoundCard from './RoundCard.svelte';
 
-  let { block, session, onkept }: { block: string; session: Schemas['PlannedSession']; onkept: () => void } =
-    $props();
+  let {
+    block,
+    session,
+    today,
+    onkept,
+  }: { block: string; session: Schemas['PlannedSession']; today: string; onkept: () => void } = $props();
 
   // svelte-ignore state_referenced_locally
   const mat = new Mat(block, session);
@@ -22,7 +26,7 @@
 
   async function finish() {
     try {
-      await got(api.POST('/api/plan/done', { body: mat.done(block) }));
+      await got(api.POST('/api/plan/done', { body: mat.done(block, today) }));
       mat.clear();
       onkept();
     } catch (error) {

@@ -5,24 +5,18 @@
   import RoundCard from './RoundCard.svelte';
 
   let { session, today }: { session: Schemas['PlannedSession']; today: string } = $props();
-
-  const minutes = $derived(session.rounds.reduce((sum, r) => sum + r.round.minutes, 0));
-  // The same partners suit several rounds: each is said once.
-  const partners = $derived([
-    ...new Map(session.rounds.flatMap((r) => r.with).map((w) => [w.partner, w])).values(),
-  ]);
 </script>
 
 <h2>
   {session.date === today ? 'Today' : day(session.date)}
-  <span class="quiet">{minutes} of {session.minutes} min</span>
+  <span class="quiet">{session.inRounds} of {session.minutes} min</span>
 </h2>
 {#if session.note}<p class="note">{session.note}</p>{/if}
 {#each session.rounds as planned, i (i)}<RoundCard {planned} />{/each}
-{#if partners.length > 0}
+{#if session.with?.length}
   <div class="with">
     <p class="quiet">With whom, the easier first:</p>
-    {#each partners as one (one.partner)}<p><strong>{one.name}</strong>: {one.say}.</p>{/each}
+    {#each session.with as one (one.partner)}<p><strong>{one.name}</strong>: {one.say}.</p>{/each}
   </div>
 {/if}
 

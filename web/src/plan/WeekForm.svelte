@@ -2,7 +2,7 @@
 <script lang="ts">
   import { api, got, Trouble, type Schemas } from '../api/client';
   import DayField from '../kit/DayField.svelte';
-  import { tell, tellTrouble } from '../kit/notices';
+  import { tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
   import Toggle from '../kit/Toggle.svelte';
   import Terms from '../parts/Terms.svelte';
@@ -63,7 +63,6 @@
   async function stop() {
     week.stopped = [...(week.stopped ?? []), plan.today];
     await keep();
-    tell({ text: 'Nothing more today. See a doctor before you train again.' });
   }
 
   const stoppedToday = $derived(week.stopped?.includes(plan.today) ?? false);
@@ -220,6 +219,13 @@
   </div>
   {#if stoppedToday}
     <p class="caution">Nothing more today: stop, and see a doctor before you train again.</p>
+    <button
+      class="may"
+      onclick={() => {
+        week.stopped = week.stopped?.filter((d) => d !== plan.today);
+        void keep();
+      }}>That was pressed by mistake</button
+    >
   {:else}
     <button class="may" onclick={stop}>I blacked out or was hit on the head today</button>
   {/if}

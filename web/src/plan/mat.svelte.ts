@@ -129,11 +129,11 @@ export class Mat {
     this.keep();
   }
 
-  /** What was done, as it is kept. */
-  done(block: string): Schemas['DrilledDocument'] {
+  /** What was done, as it is kept: of the day it was done, whatever day it was planned for. */
+  done(block: string, today: string): Schemas['DrilledDocument'] {
     return {
       block,
-      date: this.session.date,
+      date: today,
       rounds: this.session.rounds.map(({ focus, round }, i) => ({
         focus,
         rung: round.rung,

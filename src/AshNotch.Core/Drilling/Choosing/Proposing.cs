@@ -35,22 +35,20 @@ public static class Proposing
     /// <param name="week">When and how they train.</param>
     /// <param name="drilled">What was drilled before.</param>
     /// <param name="start">The first day.</param>
-    /// <param name="most">How many focuses the minutes have room for.</param>
     public static Proposal Of(
         Experience experience,
         WeakSpots ranking,
         Goal goal,
         MyWeek week,
         IReadOnlyList<Drilled> drilled,
-        DateOnly start,
-        int most = Most
+        DateOnly start
     )
     {
         var vocabulary = experience.Vocabulary;
         if (ranking.Rolls == 0)
             return Proposal.Nothing("Nothing is logged yet, so there is nothing to choose from. Tell a few rolls first.");
         var ruled = ranking
-            .Spots.Select(s => (s.Way, Why: Against(s.Way, experience.Log.Practitioner, week, drilled, start, vocabulary)))
+            .Spots.Select(s => (s.Way, Why: WhyNot(s.Way, experience.Log.Practitioner, week, drilled, start, vocabulary)))
             .Where(s => s.Why is not null)
             .ToDictionary(s => s.Way, s => s.Why!);
         var open = ranking.Spots.Where(s => !ruled.ContainsKey(s.Way)).ToList();
@@ -66,7 +64,7 @@ public static class Proposing
             // After the first set its main focus is left out, so that the next is another choice and not the same in another order; the
             // third leads with the other side's move: to stop theirs, or to land mine.
             var other = sets.Count < Sets - 1 ? null : ways.Find(w => w.By != sets[0].Focuses[0].Way.By);
-            var chosen = Greedy(gains, other, ways, most);
+            var chosen = Greedy(gains, other, ways, Most);
             if (chosen.Count == 0)
                 break;
             sets.Add(Set(gains, chosen, spots, experience, goal.Aim));
@@ -202,7 +200,7 @@ public static class Proposing
     private static LeftBehind Left(WeakSpot spot, string why, MatVocabulary vocabulary) =>
         new(spot.Way, WayWords.Of(spot.Way, spot.To, vocabulary), char.ToUpperInvariant(why[0]) + why[1..] + ".");
 
-    private static string? Against(
+    private static string? WhyNot(
         Way way,
         Practitioner practitioner,
         MyWeek week,

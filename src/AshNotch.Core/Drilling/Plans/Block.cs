@@ -41,4 +41,25 @@ public sealed record Block(
         {
             Focuses = [.. Focuses.Select((f, i) => i == focus ? f with { Rung = rung, RungSince = today } : f)],
         };
+
+    /// <summary>The block with one more focus beside the others; one that it has already takes the reason. Null where it has its three.</summary>
+    public Block? Beside(BlockFocus focus, string? reason) =>
+        Focuses.Any(f => f.Way == focus.Way)
+            ? this with
+            {
+                Focuses = [.. Focuses.Select(f => f.Way == focus.Way && reason is not null ? f with { Why = reason } : f)],
+            }
+        : Focuses.Count < Proposing.Most ? this with { Focuses = [.. Focuses, focus] }
+        : null;
+
+    /// <summary>The block with what became of it; where it still runs it ends with that, at the earliest on its first day.</summary>
+    public Block Decided(Verdict verdict, DateOnly today) =>
+        this with
+        {
+            Verdict = verdict,
+            End =
+                End <= today ? End
+                : today > Start ? today
+                : Start,
+        };
 }

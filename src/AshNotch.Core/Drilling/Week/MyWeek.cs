@@ -26,6 +26,9 @@ public sealed record MyWeek
     /// <summary>Where schools differ, those of which the second is followed.</summary>
     public IReadOnlySet<School> Second { get; init; } = new HashSet<School>();
 
+    /// <summary>What is taken until somebody says when they train: three days of twenty minutes.</summary>
+    public static MyWeek Usual { get; } = Of([DayOfWeek.Monday, DayOfWeek.Wednesday, DayOfWeek.Saturday], 20);
+
     /// <summary>A week of so many minutes on each of these days, half of them for drilling.</summary>
     public static MyWeek Of(IEnumerable<DayOfWeek> days, int minutes) =>
         new() { Days = [.. days.Distinct().Select(d => new TrainingDay(d, null, minutes / 2, minutes - minutes / 2, false))] };
