@@ -172,7 +172,7 @@ public static class Scenario
                 ],
             },
             Partners = Partners,
-            Sessions = sessions,
+            Sessions = [.. Remembered.In(sessions)],
         };
     }
 }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
@@ -53,9 +54,17 @@ public static class Story
                 .. Days("escape", new DateOnly(2026, 10, 28), 7, 5, "frames first"),
                 .. Days("knee-cut", new DateOnly(2026, 11, 16), 3, 4, "frame before the crossface"),
             ],
+            Ratings =
+            [
+                .. Rated(new DateOnly(2026, 10, 6), (Family.Back, 5), (Family.HalfGuard, 6), (Family.Pin, 3), (Family.Standing, 4)),
+                .. Rated(new DateOnly(2026, 11, 15), (Family.Back, 5), (Family.HalfGuard, 5), (Family.Pin, 5), (Family.Standing, 5)),
+            ],
         };
 
     private static BlockFocus Chosen(Way way, double gain, double low, double high, string why) => new(way, gain, low, high, false, why);
+
+    private static IEnumerable<SelfRating> Rated(DateOnly date, params (Family Area, int Score)[] scores) =>
+        scores.Select(s => new SelfRating(date, s.Area, s.Score));
 
     // Every second or third day, a start more kept each third time.
     private static IEnumerable<DrilledSession> Days(string block, DateOnly first, int count, int kept, string check)

@@ -2,6 +2,8 @@ using System.Diagnostics;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Effort;
+using AshNotch.Core.Lessons;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
@@ -20,10 +22,11 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     private readonly Lock gate = new();
     private readonly Lock learning = new();
     private readonly Lock naming = new();
+    private readonly Lock remembering = new();
     private const int MostFlights = 32;
     private static readonly TimeSpan Moment = TimeSpan.FromMilliseconds(60);
     private readonly Dictionary<(LogWindow, Goal, Against), Task<WeakSpots>> flights = [];
-    private volatile Lessons? lessons;
+    private volatile Knowledge? knowledge;
     private volatile Valued? valued;
     private volatile Gisted? gist;
     private Task? gisting;
@@ -31,6 +34,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
     private (long Version, Log Log)? named;
+    private (long Version, Phrasebook Book, Register Register)? remembered;
 
     /// <summary>The vocabulary.</summary>
     public MatVocabulary Vocabulary => vocabulary;
@@ -84,7 +88,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
         var asked = store.Version;
         while (true)
         {
-            if (lessons is { } now && now.Version >= asked && now.Known(window, goal, against) is { } known)
+            if (knowledge is { } now && now.Version >= asked && now.Known(window, goal, against) is { } known)
                 return known;
             Task<WeakSpots> under;
             lock (flights)
@@ -165,7 +169,7 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     {
         if (valued is not { } known || known.Goal != goal)
             return Values(goal);
-        if (lessons?.Version != store.Version && Interlocked.CompareExchange(ref refreshing, 1, 0) == 0)
+        if (knowledge?.Version != store.Version && Interlocked.CompareExchange(ref refreshing, 1, 0) == 0)
             _ = Task.Run(() => Refresh(goal));
         return known.Values;
     }
@@ -181,6 +185,24 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
                 if (names is not { } known || !known.Own.SequenceEqual(own))
                     names = (own, Phrasebook.Of(vocabulary, own));
                 return names.Value.Book;
+            }
+        }
+    }
+
+    /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>
+    public Efforts Efforts(DateOnly day) => Learn(l => l.Efforts(day));
+
+    /// <summary>Everything that was to be remembered.</summary>
+    public Register Lessons
+    {
+        get
+        {
+            var (now, book) = (Now, Book);
+            lock (remembering)
+            {
+                if (remembered is not { } known || known.Version != now.Version || known.Book != book)
+                    remembered = (now.Version, book, Register.Of(now.Log, book));
+                return remembered.Value.Register;
             }
         }
     }
@@ -204,14 +226,14 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     }
 
     // Who waited while others learned takes what they learned, if it is of no older log than the one they asked about.
-    private T Learn<T>(Func<Lessons, T> ask)
+    private T Learn<T>(Func<Knowledge, T> ask)
     {
         var asked = store.Version;
         lock (learning)
         {
-            if (lessons is null || lessons.Version < asked)
-                lessons = new Lessons(Now, vocabulary, lessons);
-            return ask(lessons);
+            if (knowledge is null || knowledge.Version < asked)
+                knowledge = new Knowledge(Now, vocabulary, knowledge);
+            return ask(knowledge);
         }
     }
 

@@ -74,6 +74,7 @@ public static class WebHost
             .MapGrain()
             .MapFinishes()
             .MapPractice()
+            .MapLessons()
             .MapRevising()
             .MapPlan()
             .MapToday()

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Merging;
@@ -185,6 +186,15 @@ public sealed partial class LogStore : IDisposable
             return true;
         });
 
+    /// <summary>Keeps how areas are rated; others of the same areas and day stand no more.</summary>
+    public void KeepRatings(IReadOnlyList<SelfRating> ratings) =>
+        Write(connection =>
+        {
+            foreach (var rating in ratings)
+                RatingTable.Save(connection, rating);
+            return true;
+        });
+
     /// <summary>Changes the blocks as they stand now: what is given back is kept, what is left out goes.</summary>
     public void ChangeBlocks(Func<IReadOnlyList<Block>, IReadOnlyList<Block>> change) =>
         Write(connection =>
@@ -265,6 +275,7 @@ public sealed partial class LogStore : IDisposable
                         "week",
                         "block",
                         "drilled",
+                        "rating",
                         "own_name",
                         "draft",
                         "setting",

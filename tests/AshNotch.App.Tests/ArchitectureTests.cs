@@ -31,7 +31,20 @@ public partial class ArchitectureTests
 
     [Fact]
     public void No_folder_of_Core_leans_back() =>
-        Assert.True(SliceRuleDefinition.Slices().Matching("AshNotch.Core.(*)").Should().BeFreeOfCycles().HasNoViolations(House));
+        Assert.Equal(
+            "",
+            string.Join(
+                '\n',
+                SliceRuleDefinition
+                    .Slices()
+                    .Matching("AshNotch.Core.(*)")
+                    .Should()
+                    .BeFreeOfCycles()
+                    .Evaluate(House)
+                    .Where(r => !r.Passed)
+                    .Select(r => r.Description)
+            )
+        );
 
     [Fact]
     public void The_rooms_of_the_reader_do_not_lean_back() =>

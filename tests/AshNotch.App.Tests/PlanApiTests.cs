@@ -18,6 +18,31 @@ public class PlanApiTests
     }
 
     [Fact]
+    public async Task An_area_is_rated_beside_what_the_record_says()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        Assert.Equal(204, (await app.Put("/api/plan/ratings", $$"""[ { "date": "{{Day(0)}}", "area": "mount", "score": 10 } ]""")).Status);
+        var areas = (await app.Get("/api/plan"))["areas"]!.AsArray();
+        var mount = Assert.Single(areas, a => (string?)a!["area"] == "mount");
+        Assert.Equal((10, "mount"), ((int)mount!["last"]!["score"]!, (string?)mount["say"]));
+        Assert.StartsWith("Since ", (string?)mount["record"], StringComparison.Ordinal);
+        foreach (
+            var (wrong, where) in ((string, string)[])
+                [
+                    ("""[ { "date": "2026-01-01", "area": "mount", "score": 11 } ]""", "[0].score"),
+                    ("""[ { "date": "2026-01-01", "area": "moon", "score": 1 } ]""", "[0].area"),
+                    ("""[ { "date": "2026-01-01", "area": "mount" } ]""", "[0].score"),
+                    ($$"""[ { "date": "{{Day(1)}}", "area": "mount", "score": 1 } ]""", "date"),
+                ]
+        )
+        {
+            var (status, problem) = await app.Put("/api/plan/ratings", wrong);
+            Assert.Equal(400, status);
+            Assert.NotNull(problem!["errors"]![where]);
+        }
+    }
+
+    [Fact]
     public async Task A_set_is_chosen_laid_out_done_and_ended()
     {
         await using var app = await RunningApp.Start(demo: true);
@@ -71,6 +96,20 @@ public class PlanApiTests
         Assert.Null(plan["block"]);
         Assert.Equal("keep", (string?)plan["past"]![0]!["block"]!["verdict"]);
         Assert.Equal(404, (await app.Post("/api/plan/blocks/none", """{ "verdict": "keep" }""")).Status);
+    }
+
+    [Fact]
+    public async Task What_was_ended_today_is_left_to_settle_and_two_blocks_say_what_an_hour_is_worth()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        await app.Post("/api/plan/blocks/knee-cut", """{ "verdict": "keep" }""");
+        var proposal = await app.Get("/api/plan/proposal");
+        var says = proposal["sets"]!.AsArray().SelectMany(s => s!["focuses"]!.AsArray()).Select(f => (string?)f!["say"]).ToList();
+        Assert.NotEmpty(says);
+        Assert.DoesNotContain("Stop the knee cut pass from your half guard.", says);
+        Assert.Contains("let it settle", proposal["behind"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.StartsWith("Ranked by what an hour of drilling brings.", (string?)proposal["by"], StringComparison.Ordinal);
+        Assert.StartsWith("An hour of it: ", (string?)proposal["sets"]![0]!["focuses"]![0]!["perHour"]!["say"], StringComparison.Ordinal);
     }
 
     [Fact]

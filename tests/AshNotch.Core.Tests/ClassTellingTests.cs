@@ -73,6 +73,11 @@ public class ClassTellingTests
         "oak: Partner guard-pass | tall: Partner sweep"
     )]
     [InlineData("Oak. She got my back. Restart. She passed.", "oak: Partner back-take, Partner guard-pass")]
+    // Who stands at the head of a line does not do what follows, once I do something in it.
+    [InlineData(
+        "Oak: she pulled closed guard, I stood up, knee cut to side control, cross collar choke, tap.",
+        "oak: Partner guard-pull, Me stand-in-guard, Me knee-cut-pass, Me cross-collar-choke"
+    )]
     public void Every_opening_begins_the_next_roll_with_whom_it_names(string text, string told) =>
         Assert.Equal(told, string.Join(" | ", Read(text).Select(Say)));
 

@@ -97,7 +97,7 @@ public class ReadingTests
     {
         var read = Trade.Read("Standing. I should have pulled guard.");
         Assert.Empty(read.Exchanges.SelectMany(e => e.Exchange.Notches));
-        Assert.NotEmpty(read.Unread);
+        Assert.Equal("I should have pulled guard", Assert.Single(read.Missed).Text);
     }
 
     [Fact]
@@ -138,25 +138,6 @@ public class ReadingTests
         );
         Assert.Equal(Trade.Told(text), Trade.Told(text));
     }
-
-    [Theory]
-    [InlineData("He swept me. Takeaways: frame early. When I go over under he takes the back. I got swept for posting late.")]
-    [InlineData("He swept me.\nTakeaways:\n- frame early\n- when I go over under he takes my back\n- I passed too upright")]
-    [InlineData("He swept me.\n\nLessons: I passed too upright, and he armbarred me in my head all night.")]
-    public void What_stands_under_takeaways_is_no_event(string text)
-    {
-        var read = Trade.Read(text);
-        Assert.Single(read.Exchanges.SelectMany(e => e.Exchange.Notches));
-        Assert.Single(read.Takeaways);
-        Assert.DoesNotContain(read.Unread, u => u.LooksLikeEvent);
-    }
-
-    [Fact]
-    public void After_the_takeaways_an_empty_line_begins_the_telling_again() =>
-        Assert.Equal(
-            2,
-            Trade.Read("He swept me.\nTakeaways: frame early.\n\nI passed his guard.").Exchanges.Sum(e => e.Exchange.Notches.Count)
-        );
 
     [Fact]
     public void A_correction_stays_with_its_words_while_writing_goes_on()

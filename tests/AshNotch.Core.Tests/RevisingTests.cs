@@ -17,7 +17,45 @@ public class RevisingTests
             Retelling = text,
             Exchanges = [.. read.Exchanges.Select(e => e.Exchange)],
             Takeaways = read.Takeaways,
+            Missed = read.Missed,
+            Mission = read.Mission,
         };
+    }
+
+    private const string Remembering = Told + "\nMission: stay tight\nMissed: the back was there\nTakeaway: grips";
+
+    [Fact]
+    public void What_was_missed_and_set_out_follows_the_words_and_what_the_hand_did()
+    {
+        var kept = Kept(Remembering);
+        var ticked = kept with
+        {
+            Mission = kept.Mission! with { Checks = [new MissionCheck("elbows", true)] },
+            Missed = [.. kept.Missed, new MissedChance("By hand.", null, null)],
+        };
+        var same = Read(ticked, Remembering + " He swept me.").Roll;
+        Assert.Same(ticked.Mission, same.Mission);
+        Assert.Equal(["the back was there", "By hand."], same.Missed.Select(m => m.Text));
+        var other = Read(
+            ticked,
+            Remembering.Replace("the back", "the arm", StringComparison.Ordinal).Replace("tight", "loose", StringComparison.Ordinal)
+        ).Roll;
+        Assert.Equal("stay loose", other.Mission!.Text);
+        Assert.Equal(["the arm was there", "By hand."], other.Missed.Select(m => m.Text));
+        Assert.Equal(["By hand."], Read(ticked with { Missed = [ticked.Missed[1]] }, Remembering).Roll.Missed.Select(m => m.Text));
+        Assert.Null(Read(ticked, Told).Roll.Mission);
+        Assert.Equal("by hand", Read(ticked with { Mission = new Mission("by hand", []) }, Told).Roll.Mission!.Text);
+    }
+
+    [Fact]
+    public void What_is_to_be_remembered_goes_with_its_words_when_a_roll_is_split_and_comes_back_when_joined()
+    {
+        var split = RollSplit.Before(Kept(Remembering), 0, 2, "r2")!;
+        Assert.Empty(split.First.Missed);
+        Assert.Equal(["the back was there"], split.Second.Missed.Select(m => m.Text));
+        Assert.Equal(["grips"], split.Second.Takeaways.Select(t => t.Text));
+        var joined = RollJoin.Of(split.First, split.Second);
+        Assert.Equal(["the back was there"], joined.Missed.Select(m => m.Text));
     }
 
     private static Reread Read(Roll kept, string text, IReadOnlyList<Partner>? partners = null) =>

@@ -45,7 +45,8 @@ public class LogJsonTests
             "focuses": [ { "from": "half-guard/bottom", "by": "partner", "move": "knee-cut-pass", "side": "left", "gainPerRoll": 0.5, "low": 0.3,
               "high": 0.7, "findOut": true, "why": "it costs", "rung": "live", "rungSince": "2026-03-05" } ] } ],
           "drilled": [ { "block": "b1", "date": "2026-03-10", "rounds": [ { "focus": 0, "rung": "from-the-place", "minutes": 10,
-            "starts": { "kept": 8, "lost": 2 }, "checks": [ { "text": "frame first", "met": 2, "of": 5 } ] } ] } ] }
+            "starts": { "kept": 8, "lost": 2 }, "checks": [ { "text": "frame first", "met": 2, "of": 5 } ] } ] } ],
+          "ratings": [ { "date": "2026-03-05", "area": "half-guard", "score": 0 } ] }
         """;
 
     private static ReadLog Read(string json) => LogReader.Read(new MemoryStream(Encoding.UTF8.GetBytes(json)), MatVocabulary.BuiltIn);

@@ -1,5 +1,6 @@
 using System.Text;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
@@ -208,6 +209,7 @@ public class RandomLogTests
                         ]
                     ),
                 ],
+                Ratings = Some ? [new SelfRating(Day, Any<Family>(), random.Next(SelfRating.Most + 1))] : [],
             };
 
         private T Any<T>()

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
@@ -61,6 +62,7 @@ public sealed class LogStoreTests : IDisposable
                         [new DrilledRound(0, Rung.FromThePlace, 10, new DrilledStarts(7, 3), [new CheckCount("on my side", 4, 5)])]
                     ),
                 ],
+                Ratings = [new SelfRating(new DateOnly(2026, 11, 10), Family.HalfGuard, 4)],
             },
         };
     }
@@ -120,13 +122,26 @@ public sealed class LogStoreTests : IDisposable
         var demo = Demo();
         using var store = LogStore.Open(directory);
         var done = store.Import(demo, Now)!;
-        Assert.Contains("1 new week of training, 1 new block, 1 new day of drilling", done.Summary, StringComparison.Ordinal);
+        Assert.Contains("1 new week of training, 1 new block, 1 new day of drilling, 1 new rating", done.Summary, StringComparison.Ordinal);
         store.ShiftDays(3);
         Assert.Equal(Logs.Text(new Diary(new Log(), demo.Drills.ShiftedBy(3))), Logs.Text(new Diary(new Log(), store.ReadDiary().Drills)));
         store.ShiftDays(-3);
         Assert.Equal(Logs.Text(demo), Logs.Text(store.ReadDiary()));
         Assert.Equal(0, store.UndoImport(done.Key, Now));
         Assert.Equal(Logs.Text(new Log()), Logs.Text(store.ReadDiary()));
+    }
+
+    [Fact]
+    public void An_area_is_rated_once_a_day()
+    {
+        var day = new DateOnly(2026, 3, 2);
+        using var store = LogStore.Open(directory);
+        store.KeepRatings([new SelfRating(day, Family.Mount, 3), new SelfRating(day, Family.Back, 5)]);
+        store.KeepRatings([new SelfRating(day, Family.Mount, 0), new SelfRating(day.AddDays(9), Family.Back, 6)]);
+        Assert.Equal(
+            [(Family.Back, 5), (Family.Mount, 0), (Family.Back, 6)],
+            store.ReadDiary().Drills.Ratings.Select(r => (r.Area, r.Score))
+        );
     }
 
     [Fact]

@@ -106,7 +106,7 @@ test('day, mission and checks are carried over, ticked for each roll, and kept',
   await expect(page.getByLabel('Kept check 1')).not.toBeChecked();
   await page.getByRole('button', { name: 'See it on the rack' }).click();
   await expect(page.getByRole('heading', { name: 'Mission: Knee shield first' })).toBeVisible();
-  await expect(page.getByLabel('Elbow inside')).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Elbow inside' })).toBeChecked();
   const id = page.url().split('/').at(-1)!;
   const { session } = (await (await page.request.get(`${app.url}/api/rolls/${id}`)).json()) as {
     session: { state: unknown };

@@ -83,6 +83,27 @@ for (const { name, use } of sizes) {
       await expect(page.getByText('Today is done.')).toBeVisible();
     });
 
+    test('an area is rated beside what the record says, and stays rated', async ({ page }) => {
+      await withoutBlock();
+      await page.goto(`${app.url}/#/plan`);
+      await expect(page.getByText(/^(Ranked by what an hour|Every hour of drilling)/)).toBeVisible();
+      await page.getByText(/How do you rate yourself/).click();
+      const mount = page.getByRole('listitem').filter({ has: page.getByRole('combobox', { name: 'mount' }) });
+      await mount.getByRole('combobox').selectOption('7');
+      await expect(mount.getByText(/^Since .* you \d+, they \d+/)).toBeVisible();
+      await page.reload();
+      await page.getByText(/How do you rate yourself/).click();
+      await expect(mount.getByRole('combobox')).toHaveValue('7');
+      // What could not be kept does not stand there as if it were.
+      await page.route('**/api/plan/ratings', (route) => route.abort());
+      await mount.getByRole('combobox').selectOption('2');
+      await expect(mount.getByRole('combobox')).toHaveValue('7');
+      const half = page
+        .getByRole('listitem')
+        .filter({ has: page.getByRole('combobox', { name: 'half guard' }) });
+      await expect(half.getByText(/^Was 5 on .*, 6 on /)).toBeVisible();
+    });
+
     test('what is sore moves the plan, a blackout stops the day, and a block is ended with a word', async ({
       page,
     }) => {
@@ -101,7 +122,8 @@ for (const { name, use } of sizes) {
       await page.getByRole('combobox', { name: 'Rung' }).first().selectOption('live');
       await expect(page.getByText('Moved.')).toBeVisible();
       await page.getByText('Did it change? Look back').click();
-      await expect(page.getByText(/^Drilled on 0 days of/)).toBeVisible();
+      // Whether today is one of the week's days or not.
+      await expect(page.getByText(/^(Drilled on 0 days of 1|None of its days has come yet)/)).toBeVisible();
       await page.getByRole('button', { name: 'End this block' }).click();
       await page.getByRole('button', { name: /Rotate/ }).click();
       await expect(page.getByRole('button', { name: 'Begin this block' })).toBeVisible();

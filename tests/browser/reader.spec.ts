@@ -72,7 +72,7 @@ test('a name put right once is read so the next time, and stands among the names
   await choose(panel, 'Move', 'flower sweep');
   await panel.getByRole('button', { name: 'Keep' }).click();
   await expect(read).toContainText('flower sweep');
-  await page.keyboard.press('Control+Enter');
+  await page.getByRole('button', { name: 'Save the roll' }).click();
   await expect(page.getByText(/will be read as you put it right/)).toBeVisible();
 
   await page.getByLabel('Tell the roll').fill('I hit the sweep.');

@@ -81,6 +81,8 @@ for (const { name, ...use } of sizes) {
       await expect(page.getByText(/5 Jan · class · no-gi/)).toBeVisible();
       await page.getByRole('button', { name: 'Undo' }).click();
       await expect(page.getByText(/5 Jan · class · no-gi/)).toBeHidden();
+      // The message that it is changed back, under the pointer, would stay over the button.
+      await page.getByRole('button', { name: 'Close the message' }).last().click();
       await page.getByRole('button', { name: 'About this roll' }).click();
       await about.getByLabel('Day', { exact: true }).fill('2099-01-05');
       await about.getByRole('button', { name: 'Keep' }).click();

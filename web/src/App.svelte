@@ -20,6 +20,7 @@
     '/weak-spots': later(() => import('./pages/WeakSpots.svelte')),
     '/weak-spots/weeks': later(() => import('./pages/Weeks.svelte')),
     '/weak-spots/taps': later(() => import('./pages/Taps.svelte')),
+    '/weak-spots/lessons': later(() => import('./pages/Lessons.svelte')),
     '/weak-spots/grain': later(() => import('./pages/Grain.svelte')),
     '/plan': later(() => import('./pages/Plan.svelte')),
     '/plan/mat': later(() => import('./pages/Mat.svelte')),
@@ -76,7 +77,7 @@
 <main
   id="main"
   tabindex="-1"
-  class="mx-auto max-w-[76rem] px-4 pt-4 pb-24 outline-none min-[701px]:px-6 min-[701px]:pb-12"
+  class="mx-auto max-w-[76rem] px-4 pt-4 pb-24 outline-none min-[701px]:px-6 min-[701px]:pb-28"
 >
   <Router {routes} onRouteLoaded={arrive} />
 </main>

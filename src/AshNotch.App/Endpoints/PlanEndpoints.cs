@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using AshNotch.App.Views;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Review;
@@ -27,6 +28,7 @@ internal static class PlanEndpoints
         routes.MapGet("/api/plan", Plan).WithName("plan");
         routes.MapGet("/api/plan/proposal", Propose).WithName("planProposal").ProducesValidationProblem();
         routes.MapPut("/api/plan/week", KeepWeek).WithName("keepWeek").ProducesValidationProblem();
+        routes.MapPut("/api/plan/ratings", Rate).WithName("rateAreas").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks", Begin).WithName("beginBlock").ProducesValidationProblem();
         routes.MapPost("/api/plan/blocks/{id}", Change).WithName("changeBlock").ProducesValidationProblem();
         routes.MapGet("/api/plan/calendar", Calendar).ExcludeFromDescription();
@@ -59,13 +61,15 @@ internal static class PlanEndpoints
         var running = drills.Running(today);
         var plan = running is null
             ? new Plan([], null)
-            : Planning.Of(
-                Progress.Now(running, drills.Done),
-                drills.Week ?? MyWeek.Usual,
-                drills.Before(running.Start),
-                cache.Experience(default),
-                today
-            );
+            : Planning
+                .Of(
+                    Progress.Now(running, drills.Done),
+                    drills.Week ?? MyWeek.Usual,
+                    drills.Before(running.Start),
+                    cache.Experience(default),
+                    today
+                )
+                .With(cache.Lessons.Cues);
         var done = drills.Done.Where(d => d.Block == running?.Id).ToList();
         return new PlanView(
             today,
@@ -78,29 +82,36 @@ internal static class PlanEndpoints
             plan.None,
             [.. done.Select(DrillWriting.Document)],
             [.. drills.Blocks.Where(b => b != running).Reverse().Select(b => BlockView.Of(b, drills.Done, cache.Vocabulary))],
+            [
+                .. AreaRecord
+                    .Of(cache.Log, drills.Ratings, today, cache.Vocabulary)
+                    .Select(a => new AreaView(Term.Of(a.Area), Term.Say(a.Area), a.Last, a.Before, a.Record)),
+            ],
             [.. Enum.GetValues<School>().Select(s => new SchoolView(Term.Of(s), SchoolWords.Of(s).First, SchoolWords.Of(s).Second))]
         );
     }
 
-    private static Proposal Propose(string? start, LogCache cache, TimeProvider clock)
+    private static Proposal Propose(string? start, LogCache cache, Preferences preferences, TimeProvider clock)
     {
         var check = new Checker();
         var first = check.Day(start, "", "start") ?? Today(clock);
         check.ThrowIfFaulty();
-        return Proposed(cache, first);
+        return Proposed(cache, preferences, first);
     }
 
-    private static Proposal Proposed(LogCache cache, DateOnly start)
+    private static Proposal Proposed(LogCache cache, Preferences preferences, DateOnly start)
     {
         var drills = cache.Diary.Drills;
-        var goal = cache.Goal;
+        var week = drills.Week ?? MyWeek.Usual;
+        var goal = week.Under(cache.Goal, preferences.All.Rulesets);
         return Proposing.Of(
             cache.Experience(default),
             cache.Ranking(default, goal, Against.Usual),
             goal,
-            drills.Week ?? MyWeek.Usual,
+            week,
             drills.Before(start),
-            start
+            start,
+            cache.Efforts(start)
         );
     }
 
@@ -113,7 +124,19 @@ internal static class PlanEndpoints
         return TypedResults.Ok(DrillWriting.Document(week));
     }
 
-    private static Ok<BlockView> Begin(BlockAsked asked, LogCache cache, LogStore store, TimeProvider clock)
+    private static NoContent Rate(IReadOnlyList<RatingDocument> written, LogStore store, TimeProvider clock)
+    {
+        var check = new Checker();
+        var today = Today(clock);
+        var ratings = RollReading.Each(written, "", check, DrillReading.Read);
+        if (ratings.Any(r => r.Date > today))
+            check.Fault("date", "is still to come; an area is rated today, or was on a day before.");
+        check.ThrowIfFaulty();
+        store.KeepRatings(ratings);
+        return TypedResults.NoContent();
+    }
+
+    private static Ok<BlockView> Begin(BlockAsked asked, LogCache cache, Preferences preferences, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
         var today = Today(clock);
@@ -135,7 +158,7 @@ internal static class PlanEndpoints
         }
         else
         {
-            var proposal = Proposed(cache, start);
+            var proposal = Proposed(cache, preferences, start);
             if (asked.Set is not { } number || number < 0 || number >= proposal.Sets.Count)
                 throw new FaultyInputException([new Fault("set", proposal.None ?? "is none of those proposed; look at them again.")]);
             block = Block.Of(id, proposal.Sets[number], start, weeks) with { Reason = reason };

@@ -42,7 +42,7 @@ internal static class TellingEndpoints
             {
                 Rolls = taken.Rolls,
                 Met = taken.Met,
-                Session = session,
+                Session = session is null ? null : session with { Taught = [.. session.Taught.UnionBy(taken.Taught, t => t.Text)] },
                 Draft = told.Draft,
                 Once = true,
             },
@@ -66,7 +66,7 @@ internal static class TellingEndpoints
                 [
                     .. ids.Select(kept.Roll)
                         .OfType<LoggedRoll>()
-                        .Select(r => RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), store.RollVersion(r.Roll.Id))),
+                        .Select(r => RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), cache.Book, store.RollVersion(r.Roll.Id))),
                 ],
                 [.. met.Select(LogWriter.Document)],
                 [.. learned.Select(LogWriter.Document)]

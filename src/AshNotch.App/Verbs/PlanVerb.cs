@@ -1,8 +1,9 @@
-using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Drilling.Review;
 using AshNotch.Core.Drilling.Week;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
@@ -17,13 +18,14 @@ internal static class PlanVerb
         using var stream = output.Open(file);
         var read = LogReader.Read(stream, vocabulary);
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
-        Goal goal = asked.Aim;
         var drills = read.Diary.Drills;
         var week = asked.In(drills.Week ?? MyWeek.Usual);
+        var goal = week.Under(asked.Aim, Rulesets.All);
         var drilled = drills.Before(asked.Start);
         var experience = Experience.Of(read.Log, vocabulary);
         var ranking = WeakSpotRanking.Of(experience, goal, Against.Usual);
-        var proposal = Proposing.Of(experience, ranking, goal, week, drilled, asked.Start);
+        var efforts = Moving.Learned(drills, read.Log, asked.Start, vocabulary);
+        var proposal = Proposing.Of(experience, ranking, goal, week, drilled, asked.Start, efforts);
         if (proposal.Sets.Count == 0)
         {
             output.Say(proposal.None!);

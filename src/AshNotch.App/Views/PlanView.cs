@@ -14,6 +14,7 @@ namespace AshNotch.App.Views;
 /// <param name="None">Why there is none, in a sentence; null where there is.</param>
 /// <param name="Done">What was done of it.</param>
 /// <param name="Past">The blocks before it, the newest first.</param>
+/// <param name="Areas">How the practitioner rates each area, beside what the record says.</param>
 /// <param name="Schools">Where schools differ, each with its two lines.</param>
 public sealed record PlanView(
     DateOnly Today,
@@ -26,5 +27,6 @@ public sealed record PlanView(
     string? None,
     IReadOnlyList<DrilledDocument> Done,
     IReadOnlyList<BlockView> Past,
+    IReadOnlyList<AreaView> Areas,
     IReadOnlyList<SchoolView> Schools
 );

@@ -76,6 +76,7 @@ public sealed record ReadingView(
                 )),
             ],
             [.. told.Read.Takeaways.Select(t => t.Text)],
+            RememberedView.Of(told.Read),
             [.. telling.FactsOf(roll).Select(f => new ToldFactView(telling.WordsOf(roll, f), f.Say))],
             TapsView.Of(telling, roll, ties, vocabulary),
             TurningPoints.Knotted(exchanges, values)

@@ -1,4 +1,5 @@
 using AshNotch.Core.Costs;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 
@@ -9,6 +10,8 @@ namespace AshNotch.App.Views;
 /// <param name="Roll">The roll in the open form.</param>
 /// <param name="Row">Its row, with the picture.</param>
 /// <param name="Takeaways">What was taken away.</param>
+/// <param name="Missed">Chances that were missed.</param>
+/// <param name="SetOut">What was set out, held against what happened.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
 /// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
 /// <param name="Questions">What it leaves open.</param>
@@ -19,6 +22,8 @@ public sealed record RollView(
     RollDocument Roll,
     RollRow Row,
     IReadOnlyList<string> Takeaways,
+    IReadOnlyList<string> Missed,
+    IReadOnlyList<string> SetOut,
     IReadOnlyList<string> Cautions,
     int Version,
     IReadOnlyList<KeptQuestion> Questions,
@@ -27,12 +32,14 @@ public sealed record RollView(
 )
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, int version) =>
+    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, Phrasebook book, int version) =>
         new(
             LogWriter.Head(logged.Session),
             LogWriter.Document(logged.Roll),
             RollRow.Of(logged, log, values),
             [.. logged.Roll.Takeaways.Select(t => t.Text)],
+            [.. logged.Roll.Missed.Select(m => m.Text)],
+            Core.Lessons.SetOut.Held(logged.Roll, book),
             Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
             version,
             KeptQuestion.Of(logged.Roll, values.Vocabulary),

@@ -1,6 +1,7 @@
 using AshNotch.Core.Chain;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
+using AshNotch.Core.Lessons;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -26,6 +27,7 @@ namespace AshNotch.App.Views;
 /// <param name="Intents">What a roll may be meant for.</param>
 /// <param name="SorePlaces">Places on the body that can be sore.</param>
 /// <param name="Rungs">The rungs of a ladder of rounds.</param>
+/// <param name="LessonKinds">Where lessons come from.</param>
 /// <param name="Weekdays">The days of the week, Monday first.</param>
 /// <param name="Causes">Why things happen, to offer.</param>
 public sealed record TermsView(
@@ -47,6 +49,7 @@ public sealed record TermsView(
     IReadOnlyList<TermView> Intents,
     IReadOnlyList<TermView> SorePlaces,
     IReadOnlyList<TermView> Rungs,
+    IReadOnlyList<TermView> LessonKinds,
     IReadOnlyList<TermView> Weekdays,
     IReadOnlyList<string> Causes
 )
@@ -72,6 +75,7 @@ public sealed record TermsView(
             TermView.All<Intent>(),
             TermView.All<SorePlace>(),
             TermView.All<Rung>(),
+            TermView.All<LessonKind>(),
             [.. TermView.All<DayOfWeek>().Skip(1), .. TermView.All<DayOfWeek>().Take(1)],
             Core.Rolls.Causes.Offered
         );

@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Week;
@@ -22,14 +23,18 @@ public sealed record Drills
     /// <summary>What was done of them, the oldest first.</summary>
     public IReadOnlyList<DrilledSession> Done { get; init; } = [];
 
+    /// <summary>How they rate themselves by area, the oldest first.</summary>
+    public IReadOnlyList<SelfRating> Ratings { get; init; } = [];
+
     /// <summary>The block that runs on a day, or is to begin after it; null where none is.</summary>
     public Block? Running(DateOnly day) => Blocks.FirstOrDefault(b => b.End >= day && b.Verdict is null);
 
-    /// <summary>What was drilled in the blocks that ended before a day, and was not dropped.</summary>
+    /// <summary>What was drilled in the blocks that ended before a day, or were decided on it, and was not dropped.</summary>
     public IReadOnlyList<Drilled> Before(DateOnly day) =>
         [
             .. Blocks
-                .Where(b => b.End < day && b.Verdict != Verdict.Drop)
+                .Where(b => b.End < day || (b.Verdict is not null && b.Start < day))
+                .Where(b => b.Verdict != Verdict.Drop)
                 .SelectMany(b => b.Focuses.Where(f => !f.FindOut).Select(f => new Drilled(f.Way, b.End))),
         ];
 
@@ -41,6 +46,7 @@ public sealed record Drills
             Week = known.Week is null ? Week : null,
             Blocks = [.. Blocks.Where(b => known.Blocks.All(k => k.Id != b.Id))],
             Done = [.. Done.Where(d => known.Done.All(k => (k.Block, k.Date) != (d.Block, d.Date)))],
+            Ratings = [.. Ratings.Where(r => known.Ratings.All(k => (k.Area, k.Date) != (r.Area, r.Date)))],
         };
 
     /// <summary>The same so many days later; for the demo, which is always fresh.</summary>
@@ -61,5 +67,6 @@ public sealed record Drills
                 ),
             ],
             Done = [.. Done.Select(d => d with { Date = d.Date.AddDays(days) })],
+            Ratings = [.. Ratings.Select(r => r with { Date = r.Date.AddDays(days) })],
         };
 }

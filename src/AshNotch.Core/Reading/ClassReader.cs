@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Headed;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Reading.Taps;
@@ -38,11 +39,15 @@ public static class ClassReader
     {
         aside ??= TellingAside.Nothing;
         var first = aside.Partner;
-        var cut = ClassCut.Of(SaidAt.Of(text).Text, book, partners, aside.Cuts);
+        var headed = HeadedLines.Of(SaidAt.Of(text).Text);
+        var cut = ClassCut.Of(headed.Plain, book, partners, aside.Cuts);
         var begins = Enumerable.Range(0, cut.Cuts.Count).Where(c => cut.Cuts[c].IsRoll).ToList();
         var scored = begins.Count > 2 || begins.Count(c => TapTally.Of(cut.TextOf(c), null, book).Told() is { IsBare: true }) > 1;
         if (begins.Count == 0)
-            return new ToldRolls([new ToldRoll(0, text.Length, null, Read(text, NameOf(null, first, partners)))], cut.Starts());
+            return new ToldRolls(
+                [new ToldRoll(0, text.Length, null, Read(text, 0, headed.Plain, NameOf(null, first, partners)))],
+                cut.Starts()
+            );
         var rolls = new List<ToldRoll>();
         foreach (var (r, c) in begins.Index())
         {
@@ -52,18 +57,19 @@ public static class ClassReader
             var with = cut.WithOf(c);
             var told =
                 begins.Count == 1
-                    ? text
-                    : Blanked(text, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count, start, end);
-            var read = Read(told, NameOf(with, r == 0 ? first : null, partners));
+                    ? headed.Plain
+                    : Blanked(headed.Plain, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count, start, end);
+            var read = Read(text[start..end], start, told, NameOf(with, r == 0 ? first : null, partners));
             rolls.Add(new ToldRoll(start, end, with, With(read, with, start)));
         }
         return new ToldRolls(rolls, cut.Starts());
 
-        RollRead Read(string roll, string? name)
+        RollRead Read(string roll, int start, string plain, string? name)
         {
             var budget = new TapBudget(book.Vocabulary);
-            var tally = TapTally.Of(SaidAt.Of(roll).Text, name, book);
-            var read = budget.Hinted(RollReader.Read(roll, book, name, stop), tally.Hints());
+            var tally = TapTally.Of(plain, name, book);
+            var lines = headed.Lines.Where(l => l.Start >= start && l.Start < start + roll.Length).Select(l => l.From(start));
+            var read = budget.Hinted(RollReader.Read(roll, new HeadedLines(plain, [.. lines]), book, name, stop), tally.Hints());
             var summed = tally.Told();
             if (summed is not { IsBare: true } bare)
                 return budget.Held(read, summed) with { Summed = summed };

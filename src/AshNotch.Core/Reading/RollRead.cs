@@ -21,6 +21,18 @@ public sealed record RollRead(
     /// <summary>What is said of the roll as a whole.</summary>
     public IReadOnlyList<ToldFact> Facts { get; init; } = [];
 
+    /// <summary>Chances that were missed.</summary>
+    public IReadOnlyList<MissedChance> Missed { get; init; } = [];
+
+    /// <summary>What was taught that day.</summary>
+    public IReadOnlyList<Taught> Taught { get; init; } = [];
+
+    /// <summary>What was set out to do; null when not said.</summary>
+    public Mission? Mission { get; init; }
+
+    /// <summary>The mission was told before anything that happened.</summary>
+    public bool IsMissionFirst { get; init; }
+
     /// <summary>How many taps the roll's words sum up; null where they do not.</summary>
     public ToldTaps? Summed { get; init; }
 
@@ -59,6 +71,11 @@ public sealed record RollRead(
             takeaways,
             [.. rolls.SelectMany(r => r.Read.Unread.Select(u => u with { Start = u.Start + r.Start, End = u.End + r.Start }))],
             questions
-        );
+        )
+        {
+            Missed = [.. rolls.SelectMany(r => r.Read.Missed)],
+            Taught = [.. rolls.SelectMany(r => r.Read.Taught)],
+            Mission = rolls.Select(r => r.Read.Mission).FirstOrDefault(m => m is not null),
+        };
     }
 }

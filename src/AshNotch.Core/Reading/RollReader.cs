@@ -2,6 +2,7 @@ using AshNotch.Core.Reading.Around;
 using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Course;
+using AshNotch.Core.Reading.Headed;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Rounds;
 using AshNotch.Core.Reading.Words;
@@ -21,10 +22,19 @@ public static class RollReader
     /// <param name="stop">Nobody waits for it any more.</param>
     public static RollRead Read(string text, Phrasebook book, string? partnerName = null, CancellationToken stop = default)
     {
-        (text, var said) = SaidAt.Of(text);
+        var headed = HeadedLines.Of(SaidAt.Of(text).Text);
+        return Read(text, headed, book, partnerName, stop);
+    }
+
+    /// <summary>Reads a text whose headed lines are known.</summary>
+    internal static RollRead Read(string text, HeadedLines headed, Phrasebook book, string? partnerName, CancellationToken stop)
+    {
+        var said = SaidAt.Of(text).Said;
+        text = headed.Plain;
+        var remembered = headed.Lines.Select(l => Remembered.Of(l, book)).ToList();
         var words = Word.Split(text);
         if (words.Count == 0)
-            return new RollRead([], [], [], [], []);
+            return ToldLessons.In(new RollRead([], [], [], [], []), remembered);
         var names = Word.Split(partnerName ?? "").Select(w => w.Text).Where(w => w.Length > 1 && !Grammar.Is("no-name", w)).ToHashSet();
         names.UnionWith(People.Introduced(words, text, book.IsStrange));
         var found = book.Find(words, names);
@@ -52,6 +62,6 @@ public static class RollReader
         }
         var courses = new Decoder(book.Vocabulary).Best(claims, stop);
         var read = new Written(courses, words, text, book.Vocabulary).Read(found, told) with { Facts = facts };
-        return said.Give(WhereItBegan.Asked(read, book.Vocabulary));
+        return said.Give(WhereItBegan.Asked(ToldLessons.In(read, remembered), book.Vocabulary));
     }
 }

@@ -8,7 +8,8 @@ namespace AshNotch.Core.Reading;
 /// <summary>A telling as it goes into the log: its rolls, and the partners who were met in passing.</summary>
 /// <param name="Rolls">The rolls in order.</param>
 /// <param name="Met">Partners of whom there was no record yet.</param>
-public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner> Met)
+/// <param name="Taught">What was taught that day.</param>
+public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner> Met, IReadOnlyList<Taught> Taught)
 {
     /// <summary>Takes a telling in.</summary>
     /// <param name="telling">The telling.</param>
@@ -18,9 +19,14 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
     /// </param>
     public static ToldClass Of(Telling telling, Roll head)
     {
+        // What was set out to do before anything happened holds for all that follows.
+        head = head with
+        {
+            Mission = head.Mission ?? (telling.Rolls[0].Read is { Mission: { } day, IsMissionFirst: true } ? day : null),
+        };
         var met = new List<Partner>();
         var rolls = telling.Rolls.Select((told, index) => With(telling, index, Told(telling, told, index, head), met)).ToList();
-        return new ToldClass(rolls, met);
+        return new ToldClass(rolls, met, [.. telling.Rolls.SelectMany(r => r.Read.Taught).DistinctBy(t => t.Text)]);
     }
 
     private static Roll Told(Telling telling, ToldRoll told, int index, Roll head)
@@ -32,7 +38,11 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
             Retelling = telling.Text[told.Start..told.End],
             Exchanges = exchanges,
             Takeaways = [.. told.Read.Takeaways.Select(t => t.Within(exchanges))],
-            Mission = telling.Rolls.Count == 1 ? head.Mission : head.Mission?.Unticked,
+            Missed = told.Read.Missed,
+            Mission =
+                head.Mission is null || told.Read is { Mission: not null, IsMissionFirst: false } ? told.Read.Mission
+                : telling.Rolls.Count == 1 ? head.Mission
+                : head.Mission.Unticked,
             Starts = index == 0 ? head.Starts : null,
         };
         return Headed(index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown }, telling.FactsOf(index));

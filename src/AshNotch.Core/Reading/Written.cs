@@ -53,7 +53,10 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             [.. takeaways],
             [.. around.Unread.Select(u => new Unread(u.Start, u.End, text[u.Start..u.End], u.EventBy))],
             new Questions(vocabulary).Of(exchanges, text)
-        );
+        )
+        {
+            Missed = around.Missed,
+        };
     }
 
     private (ReadExchange, IReadOnlyList<Doubted>) Exchange(

@@ -28,6 +28,13 @@ public sealed record Reread(Roll Roll, IReadOnlyList<RereadStep> Steps, int Roll
         {
             Retelling = text,
             Exchanges = exchanges,
+            // What was set by hand, or ticked since, stays.
+            Mission = before.Mission?.Text == kept.Mission?.Text && now.Mission?.Text != before.Mission?.Text ? now.Mission : kept.Mission,
+            Missed =
+            [
+                .. now.Missed.Where(m => before.Missed.All(b => b.Text != m.Text) || kept.Missed.Any(k => k.Text == m.Text)),
+                .. kept.Missed.Where(k => before.Missed.All(b => b.Text != k.Text) && now.Missed.All(m => m.Text != k.Text)),
+            ],
             Takeaways =
             [
                 .. now.Takeaways.Where(t => !hand.Struck.Contains(t.Text)).Select(t => t.Within(exchanges)),

@@ -30,6 +30,7 @@ public static class RollJoin
                 .. first.Exchanges,
                 .. second.Exchanges.Select(e => e with { Notches = [.. e.Notches.Select(n => Shifted(n, shift))] }),
             ],
+            Missed = [.. first.Missed, .. second.Missed],
             Takeaways = [.. first.Takeaways, .. second.Takeaways.Select(t => t with { Exchange = t.Exchange + first.Exchanges.Count })],
         };
     }

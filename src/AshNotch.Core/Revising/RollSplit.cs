@@ -29,12 +29,17 @@ public sealed record RollSplit(Roll First, Roll Second)
         var text = roll.Retelling ?? "";
         var cut = Cut(text, before, after);
         var untold = roll.Retelling is null;
+        // What is tied to no notch goes with its words.
+        bool GoesOn(string said) =>
+            text[cut..].Contains(said, StringComparison.Ordinal) && !text[..cut].Contains(said, StringComparison.Ordinal);
+        bool IsLater(Takeaway t) => t.Exchange is null ? GoesOn(t.Text) : IsAfter(t, exchange, notch);
         return new RollSplit(
             roll with
             {
                 Exchanges = before,
                 Retelling = untold ? null : text[..cut],
-                Takeaways = [.. roll.Takeaways.Where(t => !IsAfter(t, exchange, notch))],
+                Takeaways = [.. roll.Takeaways.Where(t => !IsLater(t))],
+                Missed = [.. roll.Missed.Where(m => !GoesOn(m.Text))],
             },
             new Roll
             {
@@ -45,7 +50,8 @@ public sealed record RollSplit(Roll First, Roll Second)
                 Rules = roll.Rules,
                 Exchanges = [.. after.Select(e => e with { Notches = [.. e.Notches.Select(n => Shifted(n, cut))] })],
                 Retelling = untold || cut == text.Length ? null : text[cut..],
-                Takeaways = [.. roll.Takeaways.Where(t => IsAfter(t, exchange, notch)).Select(t => Moved(t, exchange, notch))],
+                Takeaways = [.. roll.Takeaways.Where(IsLater).Select(t => Moved(t, exchange, notch))],
+                Missed = [.. roll.Missed.Where(m => GoesOn(m.Text))],
             }
         );
     }

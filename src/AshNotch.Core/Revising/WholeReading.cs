@@ -34,6 +34,12 @@ internal sealed class WholeReading
     /// <summary>What is taken away.</summary>
     public IReadOnlyList<Takeaway> Takeaways => whole.Read.Takeaways;
 
+    /// <summary>Chances that were missed.</summary>
+    public IReadOnlyList<MissedChance> Missed => whole.Read.Missed;
+
+    /// <summary>What was set out to do; null when not said.</summary>
+    public Mission? Mission => whole.Read.Mission;
+
     /// <summary>Its notches in order.</summary>
     public IEnumerable<Notch> Notches => whole.Read.Exchanges.SelectMany(e => e.Exchange.Notches);
 

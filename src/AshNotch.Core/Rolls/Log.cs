@@ -48,7 +48,7 @@ public sealed record Log
             Time = wanted.Time ?? same.Time,
             Notes = wanted.Notes ?? same.Notes,
             State = wanted.State ?? same.State,
-            Taught = wanted.Taught.Count > 0 ? wanted.Taught : same.Taught,
+            Taught = [.. same.Taught.UnionBy(wanted.Taught, t => t.Text)],
         };
     }
 }

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
@@ -89,6 +90,19 @@ public static class DrillReading
             RollReading.Required(check.Name(written.Block, at, "block"), check, $"{at}block"),
             check.Day(RollReading.Required(written.Date, check, $"{at}date"), at, "date") ?? Limits.FirstDay,
             RollReading.Each(written.Rounds, $"{at}rounds", check, Round)
+        );
+    }
+
+    /// <summary>Reads how an area was rated; all of it is required.</summary>
+    public static SelfRating Read(RatingDocument written, Checker check, string where)
+    {
+        var at = At(where);
+        if (written.Score is null)
+            check.Fault($"{at}score", $"is missing; write a number from 0 to {SelfRating.Most}.");
+        return new SelfRating(
+            check.Day(RollReading.Required(written.Date, check, $"{at}date"), at, "date") ?? Limits.FirstDay,
+            check.Term<Family>(RollReading.Required(written.Area, check, $"{at}area"), at, "area") ?? Family.Standing,
+            Count(written.Score, check, at, "score", SelfRating.Most, "points")
         );
     }
 

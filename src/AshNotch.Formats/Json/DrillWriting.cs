@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
@@ -67,6 +68,15 @@ public static class DrillWriting
             Focuses = [.. block.Focuses.Select(Document)],
             Reason = block.Reason,
             Verdict = block.Verdict is { } verdict ? Term.Of(verdict) : null,
+        };
+
+    /// <summary>The document of how an area was rated.</summary>
+    public static RatingDocument Document(SelfRating rating) =>
+        new()
+        {
+            Date = Day(rating.Date),
+            Area = Term.Of(rating.Area),
+            Score = rating.Score,
         };
 
     /// <summary>The document of what was done on a day.</summary>

@@ -36,6 +36,9 @@ public sealed record LogDocument
     /// <summary>What was done of them, day by day.</summary>
     public List<DrilledDocument>? Drilled { get; set; }
 
+    /// <summary>How they rate themselves by area, the oldest first.</summary>
+    public List<RatingDocument>? Ratings { get; set; }
+
     /// <summary>The user's own names.</summary>
     public List<OwnNameDocument>? OwnNames { get; set; }
 }

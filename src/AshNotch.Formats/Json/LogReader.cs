@@ -98,6 +98,13 @@ public static class LogReader
             Week = head.Week is { } week ? DrillReading.Read(week, check, "week") : null,
             Blocks = [.. RollReading.Each(head.Blocks, "blocks", check, DrillReading.Read).OrderBy(b => b.Start)],
             Done = [.. RollReading.Each(head.Drilled, "drilled", check, DrillReading.Read).OrderBy(d => d.Date)],
+            Ratings =
+            [
+                .. RollReading
+                    .Each(head.Ratings, "ratings", check, DrillReading.Read)
+                    .OrderBy(r => r.Date)
+                    .ThenBy(r => Term.Of(r.Area), StringComparer.Ordinal),
+            ],
         };
         Unique(drills.Blocks, b => b.Id, i => $"blocks[{i}].id", check);
         check.ThrowIfFaulty();

@@ -30,6 +30,7 @@ public static class LogWriter
             Week = diary.Drills.Week is { } week ? DrillWriting.Document(week) : null,
             Blocks = None(diary.Drills.Blocks.Select(DrillWriting.Document)),
             Drilled = None(diary.Drills.Done.Select(DrillWriting.Document)),
+            Ratings = None(diary.Drills.Ratings.Select(DrillWriting.Document)),
             OwnNames = None(diary.Log.OwnNames.Select(Document)),
         };
 

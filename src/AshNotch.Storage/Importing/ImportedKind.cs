@@ -11,5 +11,6 @@ internal enum ImportedKind
     Week,
     Block,
     Drilled,
+    Rating,
     Practitioner,
 }

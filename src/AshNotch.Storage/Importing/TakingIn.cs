@@ -86,6 +86,11 @@ internal static class TakingIn
             DrillTables.Save(connection, done);
             record.Note(ImportedKind.Drilled, DrillTables.IdOf(done), null, DrillTables.Written(done));
         }
+        foreach (var rating in drills.Ratings)
+        {
+            RatingTable.Save(connection, rating);
+            record.Note(ImportedKind.Rating, RatingTable.IdOf(rating), null, RatingTable.Written(rating));
+        }
     }
 
     /// <summary>A name as it is written down to be compared and kept.</summary>

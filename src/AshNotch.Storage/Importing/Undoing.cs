@@ -58,6 +58,7 @@ internal static class Undoing
             ImportedKind.Week => Document(connection, "week", "''", change),
             ImportedKind.Block => Document(connection, "block", "id", change),
             ImportedKind.Drilled => Document(connection, "drilled", "date || ' ' || block", change),
+            ImportedKind.Rating => Rating(connection, change),
             _ => Practitioner(connection, change),
         };
 
@@ -70,6 +71,14 @@ internal static class Undoing
         if (change.Before == ImportRecord.Deleted)
             return RollTable.Delete(connection, change.Id, now);
         writer.Save(stands.Session, HistoryTable.ReadRoll(change.Before, change.Id), now, "restored");
+        return true;
+    }
+
+    private static bool Rating(SqliteConnection connection, Change change)
+    {
+        if (RatingTable.Find(connection, change.Id) is not { } stands || !IsAs(stands, change))
+            return false;
+        RatingTable.Drop(connection, change.Id);
         return true;
     }
 

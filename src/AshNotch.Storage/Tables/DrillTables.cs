@@ -32,6 +32,7 @@ internal static class DrillTables
                     .Query("SELECT document FROM drilled ORDER BY date, block")
                     .Select(row => DrillReading.Read(Read(row.GetString(0), LogJson.Default.DrilledDocument), new Checker(), "")),
             ],
+            Ratings = RatingTable.Read(connection),
         };
 
     public static void Save(SqliteConnection connection, MyWeek week) =>
@@ -60,7 +61,7 @@ internal static class DrillTables
     /// <summary>Takes these in the place of all there are.</summary>
     public static void Replace(SqliteConnection connection, Drills drills)
     {
-        foreach (var table in (string[])["focus", "week", "block", "drilled"])
+        foreach (var table in (string[])["focus", "week", "block", "drilled", "rating"])
             connection.Run($"DELETE FROM {table}");
         foreach (var focus in drills.Focuses)
             FocusTable.Add(connection, focus);
@@ -70,6 +71,8 @@ internal static class DrillTables
             Save(connection, block);
         foreach (var done in drills.Done)
             Save(connection, done);
+        foreach (var rating in drills.Ratings)
+            RatingTable.Save(connection, rating);
     }
 
     public static string Written(MyWeek week) => JsonSerializer.Serialize(DrillWriting.Document(week), LogJson.Default.WeekDocument);

@@ -175,6 +175,7 @@ public class PlanningTests
         Assert.Equal(session.Rounds.Sum(r => r.Round.Minutes), session.InRounds);
         Assert.Equal(Rung.Live, session.Mission!.Rung);
         Assert.Equal(session.With.Count, session.With.Select(w => w.Partner).Distinct().Count());
+        Assert.Equal(session.Rounds[^1].With, session.With.Take(session.Rounds[^1].With.Count));
     }
 
     [Fact]

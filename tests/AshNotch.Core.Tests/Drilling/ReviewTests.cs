@@ -126,4 +126,15 @@ public class ReviewTests
         Assert.Equal(proposed, focus.Proposed);
         Assert.StartsWith("It was to bring about 0.5 points a roll; what changed", focus.Brought, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void A_block_ended_before_its_first_day_was_not_drilled()
+    {
+        var log = Log(8, _ => 5);
+        var block = new Block("b", Start, Start.AddDays(27), [new BlockFocus(KneeCut, 0.5, 0.3, 0.7, false, "")], null);
+        var ranking = WeakSpotRanking.Of(log, Mat, Aim.Points);
+        var review = Reviewing.Of(block, [], MyWeek.Of([Start.AddDays(1).DayOfWeek], 20), log, Aim.Points, ranking, Start, Mat);
+        Assert.StartsWith("None of its days has come yet", review.Done, StringComparison.Ordinal);
+        Assert.StartsWith("It was hardly drilled yet", Assert.Single(review.Focuses).Why, StringComparison.Ordinal);
+    }
 }

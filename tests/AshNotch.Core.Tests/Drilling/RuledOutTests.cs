@@ -1,3 +1,4 @@
+using AshNotch.Core.Chain;
 using AshNotch.Core.Drilling.Choosing;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Rolls;
@@ -78,5 +79,17 @@ public class RuledOutTests
         Assert.StartsWith("at the competition", RuledOut.Why(Mine("inside-heel-hook"), brown, coming, Mat), StringComparison.Ordinal);
         var sore = noGi with { Sore = [new SoreSpot(SorePlace.Knee, true, Day)] };
         Assert.Contains("your knee is sore", RuledOut.Why(Mine("inside-heel-hook"), brown, sore, Mat), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Points_are_counted_by_the_rules_of_the_competition_that_is_coming()
+    {
+        Goal usual = Aim.Points;
+        var other = Rulesets.All.First(r => r.Id != usual.Rules.Id);
+        MyWeek Coming(string? rules) => new() { Competition = new Competition(new(2026, 6, 1), null, null, rules) };
+        Assert.Equal(usual with { Rules = other }, Coming(other.Id).Under(usual, Rulesets.All));
+        Assert.Equal(usual, Coming(null).Under(usual, Rulesets.All));
+        Assert.Equal(usual, Coming("not known here").Under(usual, Rulesets.All));
+        Assert.Equal(usual, new MyWeek().Under(usual, Rulesets.All));
     }
 }

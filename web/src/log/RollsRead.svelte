@@ -137,6 +137,10 @@
         <strong>Takeaway:</strong>
         {takeaway}
       </p>{/each}
+    {#each roll.remembered as one, i (i)}<p class="takeaway">
+        <strong>{one.what}:</strong>
+        {one.text}
+      </p>{/each}
   </section>
 {/each}
 {#if none}<p class="quiet">

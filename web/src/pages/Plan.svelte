@@ -7,6 +7,7 @@
   import Waiting from '../kit/Waiting.svelte';
   import BlockHead from '../plan/BlockHead.svelte';
   import PastBlock from '../plan/PastBlock.svelte';
+  import RateAreas from '../plan/RateAreas.svelte';
   import Proposals from '../plan/Proposals.svelte';
   import SessionCard from '../plan/SessionCard.svelte';
   import WeekForm from '../plan/WeekForm.svelte';
@@ -19,7 +20,10 @@
 
 <svelte:head><title>Plan · Ash Notch</title></svelte:head>
 
-<h1>Plan</h1>
+<header>
+  <h1>Plan</h1>
+  <a class="may" href="/weak-spots/lessons" use:link>Lessons</a>
+</header>
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Laying out the weeks" />{/if}
 {#if plan}
@@ -66,6 +70,9 @@
         </p>
         {#key plan.week}<Proposals onbegun={asked.load} />{/key}
       {/if}
+      {#if plan.areas.length > 0}
+        <RateAreas areas={plan.areas} today={plan.today} onkept={asked.load} />
+      {/if}
       {#if plan.past.length > 0}
         <section aria-labelledby="past">
           <h2 id="past">Blocks before</h2>
@@ -84,6 +91,12 @@
 {/if}
 
 <style>
+  header {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 1rem;
+  }
   .column {
     display: grid;
     gap: 1.25rem;
@@ -107,6 +120,15 @@
   }
   summary {
     gap: 0.75rem;
+  }
+  /* On paper the next session's card alone. */
+  @media print {
+    header,
+    .actions,
+    .beside > :global(:not(.column)),
+    .column > :global(:not(.next)) {
+      display: none;
+    }
   }
   .date {
     min-width: 6.5rem;

@@ -7,11 +7,12 @@
     { path: '/weak-spots/taps', name: 'Taps' },
     { path: '/weak-spots/weeks', name: 'Over weeks' },
     { path: '/weak-spots/grain', name: 'Grain' },
+    { path: '/weak-spots/lessons', name: 'Lessons' },
   ];
 </script>
 
 <nav aria-label="What costs you">
-  <ul class="flex gap-5">
+  <ul class="flex flex-wrap gap-x-4 min-[701px]:gap-x-5">
     {#each ways as way (way.path)}
       <li>
         <a

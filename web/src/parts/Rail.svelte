@@ -124,4 +124,9 @@
       white-space: nowrap;
     }
   }
+  @media print {
+    nav {
+      display: none;
+    }
+  }
 </style>

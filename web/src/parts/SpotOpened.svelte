@@ -4,6 +4,7 @@
   import { resource } from '../base/resource.svelte';
   import { times } from '../base/words';
   import CourseLine from './CourseLine.svelte';
+  import LessonsAbout from './LessonsAbout.svelte';
   import RollRow from './RollRow.svelte';
   import WhySpot from './WhySpot.svelte';
   import { drill } from './drill';
@@ -36,6 +37,7 @@
     >
   {/if}
   <button class="do mt-3" onclick={() => drill({ ...way, reason: reason || undefined })}>Drill this</button>
+  <LessonsAbout {way} />
   {#if course}
     <h3>Over the weeks</h3>
     <CourseLine {course} height={84} />

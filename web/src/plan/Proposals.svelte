@@ -47,6 +47,7 @@
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Choosing" />{/if}
 {#if proposal?.none}<p class="lead">{proposal.none}</p>{/if}
+{#if proposal?.by}<p class="quiet">{proposal.by}</p>{/if}
 {#if sets.length > 0}
   <fieldset>
     <legend class="sr-only">What to work on</legend>
@@ -58,7 +59,7 @@
           {#each one.focuses as focus, i (focus.say)}
             <li>
               <span class:main={i === 0}>{focus.say}</span>
-              <span class="quiet">{focus.why}</span>
+              <span class="quiet">{focus.why} {focus.perHour?.say ?? ''}</span>
             </li>
           {/each}
         </ol>

@@ -19,6 +19,7 @@
   </header>
   <p>{round.say}</p>
   {#if round.asks}<p><span class="quiet">Ask your partner:</span> {round.asks}</p>{/if}
+  {#each round.own ?? [] as own (own)}<p class="own"><span class="quiet">Yours:</span> {own}</p>{/each}
   {#each round.cautions as caution (caution)}<p class="caution">{caution}</p>{/each}
   {#if round.checks.length > 0}
     <p><span class="quiet">Watch for:</span> {round.checks.join('; ')}.</p>
@@ -48,6 +49,9 @@
   }
   strong::first-letter {
     text-transform: uppercase;
+  }
+  .own {
+    font-weight: 600;
   }
   .caution {
     border-left: 4px solid var(--color-theirs);

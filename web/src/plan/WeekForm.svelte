@@ -1,6 +1,7 @@
 <!-- My week: which days and how many minutes, days off, the competition that is coming, what is sore, and where schools differ. -->
 <script lang="ts">
   import { api, got, Trouble, type Schemas } from '../api/client';
+  import { resource } from '../base/resource.svelte';
   import DayField from '../kit/DayField.svelte';
   import { tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
@@ -13,6 +14,7 @@
 
   let { plan, onkept }: { plan: Schemas['PlanView']; onkept: () => void } = $props();
   need(terms);
+  const settings = resource(() => got(api.GET('/api/settings')));
 
   // svelte-ignore state_referenced_locally
   let week = $state<Week>(structuredClone(plan.week ?? {}));
@@ -149,6 +151,19 @@
           bind:value={week.competition.attire}
           onchoose={() => void keep()}
         />
+        <label class="field"
+          ><span>Points by</span><select
+            value={week.competition.rules ?? ''}
+            onchange={(e) => {
+              week.competition = { ...week.competition, rules: e.currentTarget.value || undefined };
+              void keep();
+            }}
+          >
+            <option value="">my usual rules</option>
+            {#each settings.value?.rulesets ?? [] as one (one.id)}<option value={one.id}>{one.name}</option
+              >{/each}
+          </select></label
+        >
         <label class="field"
           ><span>Division</span><input
             value={week.competition.division ?? ''}

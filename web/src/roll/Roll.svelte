@@ -7,13 +7,13 @@
   import FilmDeck from '../film/FilmDeck.svelte';
   import Failed from '../kit/Failed.svelte';
   import Leaves from '../kit/Leaves.svelte';
-  import Toggle from '../kit/Toggle.svelte';
   import { tell } from '../kit/notices';
   import Waiting from '../kit/Waiting.svelte';
   import NotchEditor from '../parts/NotchEditor.svelte';
   import Stick from '../stick/Stick.svelte';
   import type { Cut } from '../stick/shape';
   import AsTold from './AsTold.svelte';
+  import CheckOfRoll from './CheckOfRoll.svelte';
   import EarlierForms from './EarlierForms.svelte';
   import { OpenRoll, type NotchAt } from './open-roll.svelte';
   import RollHead from './RollHead.svelte';
@@ -55,10 +55,10 @@
     if (kept) leave();
   }
 
-  async function tick(check: number, done: boolean) {
+  async function answer(check: number, change: Partial<Schemas['CheckDocument']>) {
     const kept = await open.change((roll) => {
       const of = roll.mission?.checks?.[check];
-      if (of) of.done = done;
+      if (of) Object.assign(of, change);
     });
     if (!kept) tell({ text: open.failed, trouble: true });
   }
@@ -114,15 +114,10 @@
   {#if roll.mission}
     <h3 class="mt-3.5">Mission: {roll.mission.text}</h3>
     {#each roll.mission.checks ?? [] as check, i (i)}
-      <div>
-        <Toggle
-          label={check.text ?? ''}
-          checked={check.done ?? false}
-          onchange={(done) => void tick(i, done)}
-        />
-      </div>
+      <CheckOfRoll {check} onchange={(change) => void answer(i, change)} />
     {/each}
   {/if}
+  {#each view.setOut as said (said)}<p class="mt-1">{said}</p>{/each}
   <Leaves
     leaves={[
       { id: 'steps', name: 'Steps', leaf: steps },
@@ -134,6 +129,20 @@
     <h3 class="mt-3.5">Takeaways</h3>
     <ul>
       {#each view.takeaways as takeaway, i (i)}<li>{takeaway}</li>{/each}
+    </ul>
+  {/if}
+  {#if view.missed.length}
+    <h3 class="mt-3.5">Missed chances</h3>
+    <ul>
+      {#each view.missed as missed, i (i)}<li>{missed}</li>{/each}
+    </ul>
+  {/if}
+  {#if view.session.taught?.length}
+    <h3 class="mt-3.5">Taught that day</h3>
+    <ul>
+      {#each view.session.taught as taught, i (i)}
+        <li>{taught.text}{taught.by ? ` (${taught.by})` : ''}</li>
+      {/each}
     </ul>
   {/if}
   {#each view.cautions as caution (caution)}<p class="quiet mt-3 text-[0.9375rem]">{caution}</p>{/each}

@@ -44,9 +44,13 @@
     partial: roll.partial ?? [],
     mission: roll.mission?.text ?? '',
     checks: [0, 1, 2].map((i) => ({
+      ...roll.mission?.checks?.[i],
       text: roll.mission?.checks?.[i]?.text ?? '',
       done: roll.mission?.checks?.[i]?.done ?? false,
     })),
+    intent: roll.intent ?? ('' as const),
+    missed: (roll.missed ?? []).map((m) => m.text).join('\n'),
+    taught: (session.taught ?? []).map((t) => t.text).join('\n'),
     takeaways: before.map(textOf).join('\n'),
     notes: roll.notes ?? '',
     date: session.date ?? '',
@@ -62,8 +66,14 @@
       edited.session || undefined,
       edited.attire || undefined,
     ];
-    if (date === (session.date ?? '') && kind === session.kind && attire === session.attire) return;
-    return edited.alone ? { date, kind, attire } : { ...session, date, kind, attire };
+    const taught = lines(edited.taught).map(
+      (text) => session.taught?.find((t) => t.text === text) ?? { text },
+    );
+    const sameDay = date === (session.date ?? '') && kind === session.kind && attire === session.attire;
+    const sameTaught =
+      lines(edited.taught).join('\n') === (session.taught ?? []).map((t) => t.text).join('\n');
+    if (sameDay && sameTaught) return;
+    return edited.alone && !sameDay ? { date, kind, attire } : { ...session, date, kind, attire, taught };
   }
 
   type Partial = NonNullable<Schemas['RollDocument']['partial']>[number];
@@ -72,12 +82,14 @@
     edited.partial = out ? [...edited.partial, part] : edited.partial.filter((p) => p !== part);
   }
 
-  function save(event: SubmitEvent) {
-    event.preventDefault();
-    const lines = edited.takeaways
+  const lines = (written: string) =>
+    written
       .split('\n')
       .map((t) => t.trim())
       .filter(Boolean);
+
+  function save(event: SubmitEvent) {
+    event.preventDefault();
     const changed = {
       ...roll,
       partner: edited.partner || undefined,
@@ -100,7 +112,9 @@
         ? { text: edited.mission.trim(), checks: edited.checks.filter((c) => c.text.trim()) }
         : undefined,
       // A takeaway that stays as it was keeps its notch.
-      takeaways: lines.map((text) => before.find((t) => textOf(t) === text) ?? text),
+      intent: edited.intent || undefined,
+      missed: lines(edited.missed).map((text) => roll.missed?.find((m) => m.text === text) ?? { text }),
+      takeaways: lines(edited.takeaways).map((text) => before.find((t) => textOf(t) === text) ?? text),
       notes: edited.notes || undefined,
     };
     onsave(changed, moved());
@@ -131,6 +145,7 @@
       <Terms label="Kind" of="rollKinds" none="not said" bind:value={edited.kind} />
       <Terms label="I went" of="intensities" none="not said" bind:value={edited.intensity} />
       <Terms label="They went" of="intensities" none="not said" bind:value={edited.partnerIntensity} />
+      <Terms label="Meant" of="intents" none="not said" bind:value={edited.intent} />
       {#if mayCount(edited)}
         <div class="col-span-full"><Starts bind:starts={edited.starts} /></div>
       {/if}
@@ -164,6 +179,14 @@
       {/each}
       <label class="field col-span-full"
         ><span>Takeaways, one a line</span><textarea rows="2" bind:value={edited.takeaways}></textarea></label
+      >
+      <label class="field col-span-full"
+        ><span>Missed chances, one a line</span><textarea rows="2" bind:value={edited.missed}
+        ></textarea></label
+      >
+      <label class="field col-span-full"
+        ><span>Taught that day, one a line</span><textarea rows="2" bind:value={edited.taught}
+        ></textarea></label
       >
       <label class="field col-span-full"
         ><span>Notes</span><textarea rows="2" bind:value={edited.notes}></textarea></label

@@ -10,4 +10,14 @@ namespace AshNotch.Core.Drilling.Choosing;
 /// <param name="FindOut">Too little is known of it: the work is to find out first.</param>
 /// <param name="Say">It as a piece of work, in a sentence.</param>
 /// <param name="Why">Why this one, in a sentence.</param>
-public sealed record ProposedFocus(Way Way, double GainPerRoll, double Low, double High, bool FindOut, string Say, string Why);
+/// <param name="PerHour">What an hour of drilling it would bring; null until enough blocks speak.</param>
+public sealed record ProposedFocus(
+    Way Way,
+    double GainPerRoll,
+    double Low,
+    double High,
+    bool FindOut,
+    string Say,
+    string Why,
+    PerHour? PerHour = null
+);

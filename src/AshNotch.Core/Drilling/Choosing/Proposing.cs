@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
@@ -35,15 +36,18 @@ public static class Proposing
     /// <param name="week">When and how they train.</param>
     /// <param name="drilled">What was drilled before.</param>
     /// <param name="start">The first day.</param>
+    /// <param name="efforts">What an hour of drilling is worth; until enough blocks speak, sets are ranked by gain alone.</param>
     public static Proposal Of(
         Experience experience,
         WeakSpots ranking,
         Goal goal,
         MyWeek week,
         IReadOnlyList<Drilled> drilled,
-        DateOnly start
+        DateOnly start,
+        Efforts? efforts = null
     )
     {
+        efforts ??= Efforts.None;
         var vocabulary = experience.Vocabulary;
         if (ranking.Rolls == 0)
             return Proposal.Nothing("Nothing is logged yet, so there is nothing to choose from. Tell a few rolls first.");
@@ -64,13 +68,13 @@ public static class Proposing
             // After the first set its main focus is left out, so that the next is another choice and not the same in another order; the
             // third leads with the other side's move: to stop theirs, or to land mine.
             var other = sets.Count < Sets - 1 ? null : ways.Find(w => w.By != sets[0].Focuses[0].Way.By);
-            var chosen = Greedy(gains, other, ways, Most);
+            var chosen = Greedy(gains, other, ways, Most, w => PerHour.Weight(w, efforts, vocabulary));
             if (chosen.Count == 0)
                 break;
-            sets.Add(Set(gains, chosen, spots, experience, goal.Aim));
+            sets.Add(Set(gains, chosen, spots, experience, goal.Aim, efforts));
             ways.Remove(chosen[0]);
         }
-        return new Proposal(sets, Behind(gains, sets[0], ranking, ruled, goal.Aim, vocabulary), null);
+        return new Proposal(sets, Behind(gains, sets[0], ranking, ruled, goal.Aim, vocabulary), null, EffortWords.Of(efforts));
     }
 
     /// <summary>
@@ -80,16 +84,24 @@ public static class Proposing
     /// <param name="first">The main one; null for the best.</param>
     /// <param name="from">What there is to choose from.</param>
     /// <param name="most">How many at most.</param>
-    public static IReadOnlyList<Way> Greedy(JointGains gains, Way? first, IReadOnlyList<Way> from, int most)
+    /// <param name="weigh">What the gain of each is multiplied by, such as how far an hour moves it; null for all the same.</param>
+    public static IReadOnlyList<Way> Greedy(
+        JointGains gains,
+        Way? first,
+        IReadOnlyList<Way> from,
+        int most,
+        Func<Way, double>? weigh = null
+    )
     {
+        weigh ??= static _ => 1;
         var chosen = new List<Way>();
         if (first is not null)
             chosen.Add(first);
-        var least = first is null ? 0 : WorthMinutes * gains.Beyond([], [first])[0];
+        var least = first is null ? 0 : WorthMinutes * weigh(first) * gains.Beyond([], [first])[0];
         while (chosen.Count < Math.Min(most, from.Count))
         {
             var left = from.Except(chosen).ToList();
-            var more = gains.Beyond(chosen, left);
+            var more = gains.Beyond(chosen, left).Select((gain, i) => gain * weigh(left[i])).ToArray();
             if (more.Length == 0 || more.Max() is var best && (best <= 0 || best < least))
                 break;
             chosen.Add(left[Array.IndexOf(more, best)]);
@@ -103,7 +115,8 @@ public static class Proposing
         IReadOnlyList<Way> chosen,
         Dictionary<Way, WeakSpot> spots,
         Experience experience,
-        Aim aim
+        Aim aim,
+        Efforts efforts
     )
     {
         var focuses = new List<ProposedFocus>();
@@ -111,7 +124,8 @@ public static class Proposing
         for (var i = 0; i < chosen.Count; i++)
         {
             var together = gains.Of([.. chosen.Take(i + 1)]);
-            var (mean, low, high) = Quantiles.Of(together.Zip(before, (a, b) => a - b));
+            var alone = together.Zip(before, (a, b) => a - b).ToArray();
+            var (mean, low, high) = Quantiles.Of(alone);
             before = together;
             var way = chosen[i] with { Side = WorseSide.Of(chosen[i], experience) };
             focuses.Add(
@@ -122,7 +136,8 @@ public static class Proposing
                     high,
                     false,
                     WayWords.AsWork(way, experience.Vocabulary),
-                    Why(spots[chosen[i]], mean, i, aim)
+                    Why(spots[chosen[i]], mean, i, aim),
+                    efforts.Speak ? PerHour.Of(alone, efforts.Of(chosen[i], experience.Vocabulary), aim) : null
                 )
             );
         }

@@ -16,6 +16,6 @@ public sealed record PlannedSession(DateOnly Date, int Minutes, IReadOnlyList<Pl
     /// <summary>The mission for the usual rolls of the day; null on a day without rounds.</summary>
     public Round? Mission => Rounds.Select(r => r.Round).FirstOrDefault(r => r.Rung == Rung.Live);
 
-    /// <summary>Whom with, each once, though they suit several rounds.</summary>
-    public IReadOnlyList<Suited> With => [.. Rounds.SelectMany(r => r.With).DistinctBy(w => w.Partner)];
+    /// <summary>Whom with, each once, though they suit several rounds: what is said of them is of the mission's place where it can be.</summary>
+    public IReadOnlyList<Suited> With => [.. Rounds.Reverse().SelectMany(r => r.With).DistinctBy(w => w.Partner)];
 }

@@ -1,4 +1,3 @@
-using AshNotch.Core.Chain;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -26,7 +25,6 @@ public sealed record Judged(int Observed, int Tries, double Expected, double Rat
 
     // How many expected events the prior of the ratio, around 1, is worth: as over the weeks.
     private const double Prior = 3;
-    private const int Draws = 100;
 
     /// <summary>Too little was to be expected, and was seen, to say anything.</summary>
     public bool TooLittle => Math.Max(Expected, Observed) < Enough;
@@ -38,34 +36,15 @@ public sealed record Judged(int Observed, int Tries, double Expected, double Rat
     /// <param name="before">What was known before it: <see cref="Experience.OfBefore"/>.</param>
     public static Judged? Of(Way way, DateOnly since, DateOnly last, Experience before)
     {
-        var (_, walk, model, _) = before;
-        if (way.Move is not { } move || model.Shape.IndexOf(way.From) < 0)
+        if (SeenSince.Of(way, since, last, before) is not { } seen)
             return null;
-        var (observed, tries, expected, steps) = (0, 0, 0.0, 0);
-        foreach (var step in walk.Steps)
-        {
-            if (step.From != way.From || walk.Rolls[step.Roll].Logged.Session.Date is not { } day || day < since || day > last)
-                continue;
-            steps++;
-            expected += model.Written(way.From, step.Roll, way.By, move);
-            if (step.By != way.By || step.Move != move)
-                continue;
-            tries++;
-            observed += step.Result == StepResult.Stays ? 0 : 1;
-        }
-        if (steps == 0)
-            return null;
-        var chances = Enumerable.Range(0, Draws).Select(d => Chance(way, model.Drawn(d, Against.Usual))).ToArray();
-        var mean = chances.Average();
         var (below, ratio) = (0.0, 0.0);
-        foreach (var chance in chances)
+        foreach (var chance in seen.Chances)
         {
-            var thought = expected * (mean > 0 ? chance / mean : 1);
-            below += Gamma.CDF(Prior + observed, Prior + thought, 1) / Draws;
-            ratio += (Prior + observed) / (Prior + thought) / Draws;
+            var thought = seen.Expected * chance;
+            below += Gamma.CDF(Prior + seen.Observed, Prior + thought, 1) / seen.Chances.Count;
+            ratio += (Prior + seen.Observed) / (Prior + thought) / seen.Chances.Count;
         }
-        return new Judged(observed, tries, expected, ratio, way.By == Who.Partner ? below : 1 - below);
+        return new Judged(seen.Observed, seen.Tries, seen.Expected, ratio, way.By == Who.Partner ? below : 1 - below);
     }
-
-    private static double Chance(Way way, RollChain chain) => chain.Shape.ExitsOf(way).Sum(e => chain.Chances[e]);
 }

@@ -41,7 +41,7 @@ public static class Reviewing
         var sessions = done.Where(d => d.Block == block.Id).ToList();
         var planned = week.Sessions(block.Start, block.End < today ? block.End : today).Count();
         var before = Experience.OfBefore(block.Start, log, vocabulary);
-        var isDone = sessions.Count >= HardlyDone * planned;
+        var isDone = sessions.Count > 0 && sessions.Count >= HardlyDone * planned;
         return new BlockReview(
             Done(sessions, Math.Max(planned, sessions.Count)),
             [.. block.Focuses.Select(f => Of(f, block, before, goal, ranking, isDone, today, vocabulary))]
@@ -50,6 +50,8 @@ public static class Reviewing
 
     private static string Done(List<DrilledSession> sessions, int planned)
     {
+        if (planned == 0)
+            return "None of its days has come yet, and nothing was drilled.";
         var rounds = sessions.SelectMany(s => s.Rounds).Where(r => r.Minutes > 0).ToList();
         var starts = rounds.Select(r => r.Starts).OfType<DrilledStarts>().ToList();
         var checks = sessions.SelectMany(s => s.Rounds).SelectMany(r => r.Checks).ToList();

@@ -31,4 +31,8 @@ public sealed record Round(
     IReadOnlyList<string> Dont,
     IReadOnlyList<string> Checks,
     IReadOnlyList<string> Cautions
-);
+)
+{
+    /// <summary>The practitioner's own cues for it, which stand first.</summary>
+    public IReadOnlyList<string> Own { get; init; } = [];
+}

@@ -1,3 +1,5 @@
+using AshNotch.Core.Chain;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Drilling.Week;
@@ -32,6 +34,10 @@ public sealed record MyWeek
     /// <summary>A week of so many minutes on each of these days, half of them for drilling.</summary>
     public static MyWeek Of(IEnumerable<DayOfWeek> days, int minutes) =>
         new() { Days = [.. days.Distinct().Select(d => new TrainingDay(d, null, minutes / 2, minutes - minutes / 2, false))] };
+
+    /// <summary>What is wanted of a roll, under the rules of the competition that is coming where they are known.</summary>
+    public Goal Under(Goal goal, IReadOnlyList<Ruleset> rulesets) =>
+        Competition?.Rules is { } id && rulesets.FirstOrDefault(r => r.Id == id) is { } rules ? goal with { Rules = rules } : goal;
 
     /// <summary>The days on which something can be drilled, from one day to another, both included.</summary>
     public IEnumerable<(DateOnly Date, TrainingDay Day)> Sessions(DateOnly first, DateOnly last)

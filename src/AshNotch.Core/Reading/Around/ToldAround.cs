@@ -34,13 +34,16 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
     /// <summary>Advice, and where it stands.</summary>
     public List<(int At, Advice Advice)> Advice { get; } = [];
 
+    /// <summary>Chances that were missed: <c>I should have taken the back there</c>.</summary>
+    public List<MissedChance> Missed { get; } = [];
+
     /// <summary>The last clause of the takeaway that begins with a clause; null when none does.</summary>
     public int? Takeaway(IReadOnlyList<Clause> clauses, int index)
     {
         var clause = clauses[index];
         if (!clause.NewSentence && index > 0 && !Begins(clause, ["next", "time"]) || !Openings.Any(o => Begins(clause, o)))
             return null;
-        var last = IsHeaded(clause) ? EndOfList(clauses, index) : EndOf(clauses, index);
+        var last = EndOf(clauses, index);
         Takeaways.Add((words[clause.First].Start, text[words[clause.First].Start..words[clauses[last].After - 1].End].Trim()));
         return last;
     }
@@ -71,8 +74,39 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
             if (AdviceOf(clauses, index) is { } advice)
                 Advice.Add((words[clause.First].Start, advice));
         }
+        if (mood is not Mood.Advice and not Mood.Others and not Mood.OtherDay && MissedChance(clauses, index) is { } missed)
+        {
+            Missed.Add(missed);
+            heard = true;
+        }
         unread.Add(clause, heard, known, mood == Mood.Fact);
     }
+
+    // "I should have taken the back there", "missed the chance to mount".
+    private MissedChance? MissedChance(IReadOnlyList<Clause> clauses, int index)
+    {
+        var clause = clauses[index];
+        for (var i = clause.First; i < clause.After; i++)
+        {
+            if (!(Grammar.Is("should-have", words[i].Text) || Grammar.Is("should", words[i].Text) && At(i + 1) is "have" or "of" or "ve"))
+                continue;
+            var isTheirs = Enumerable
+                .Range(clause.First, i - clause.First)
+                .Any(k => words[k].Text is "he" or "she" or "they" || names.Contains(words[k].Text));
+            if (isTheirs || At(i + 1) is "not" || At(i + 2) is "not" or "been")
+                return null;
+            var last = EndOf(clauses, index, MostClauses);
+            var move = clauses.Skip(index).Take(last - index + 1).SelectMany(c => c.Names).Select(n => n.Found.Move?.Id);
+            return new MissedChance(
+                text[words[clause.First].Start..words[clauses[last].After - 1].End].Trim(),
+                null,
+                move.FirstOrDefault(m => m is not null)
+            );
+        }
+        return null;
+    }
+
+    private string At(int i) => i < words.Count ? words[i].Text : "";
 
     // "Coach said to sit out right away": what was said, and by whom.
     private Advice? AdviceOf(IReadOnlyList<Clause> clauses, int index)
@@ -87,24 +121,6 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
             return null;
         var (start, end) = (words[clause.First].Start, words[clauses[EndOf(clauses, index, MostClauses)].After - 1].End);
         return new Advice(text[start..Math.Min(end, start + LongestAdvice)].Trim(), from ?? "partner");
-    }
-
-    // "Takeaways: ..." stands over all that follows, to the end of its paragraph.
-    private bool IsHeaded(Clause clause)
-    {
-        var after = words[clause.First].End;
-        return Grammar.Is("takeaway-heading", words[clause.First].Text) && after < text.Length && text[after] == ':';
-    }
-
-    private int EndOfList(IReadOnlyList<Clause> clauses, int first)
-    {
-        var last = first;
-        while (
-            last + 1 < clauses.Count
-            && !text[words[clauses[last].After - 1].End..words[clauses[last + 1].First].Start].Contains("\n\n", StringComparison.Ordinal)
-        )
-            last++;
-        return last;
     }
 
     private bool Begins(Clause clause, string[] opening)

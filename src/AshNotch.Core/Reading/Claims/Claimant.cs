@@ -10,6 +10,7 @@ namespace AshNotch.Core.Reading.Claims;
 internal sealed class Claimant(IReadOnlyList<Word> words)
 {
     private readonly Moods moods = new(words);
+    private readonly Headings headings = new(words);
     private (int? At, int? Remaining) clock;
     private Who? topic;
     private Who? joined;
@@ -61,7 +62,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
         // "Got smashed. Toreando, knee on belly": the other one's.
         if (mood == Mood.Fact && IsBeaten(clause))
             (headed, beaten) = (Who.Partner, true);
-        if (clause.Items is [{ Part: Part.Person } head, { } told, ..] && words[told.First].Before.Contains(':'))
+        if (headings.GoByTurns && clause.Items is [{ Part: Part.Person } head, { } told, ..] && words[told.First].Before.Contains(':'))
             headed = MoveUse.Of(head.Party);
         // A name in the heading acts in nothing yet.
         // "He defended → triangle": who only answers hands back to who attacked.

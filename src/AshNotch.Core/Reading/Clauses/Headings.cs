@@ -25,12 +25,14 @@ internal sealed class Headings(IReadOnlyList<Word> words)
             _ => null,
         };
 
-    private bool Ends(Item head, string after) => after.Contains(':') && !IsPronoun(head) && !(hasTurns ??= HasTurns());
+    private bool Ends(Item head, string after) => after.Contains(':') && !IsPronoun(head) && !GoByTurns;
 
     private bool IsPronoun(Item head) =>
         head.After - head.First == 1
         && (head.Acts || Grammar.Is("me-object", words[head.First].Text) || Grammar.Is("partner-object", words[head.First].Text));
 
-    // "Me: ...", "Oak: ...".
+    /// <summary>The lines go by turns: "Me: ...", "Oak: ...". Then who stands at the head of one acts in it.</summary>
+    public bool GoByTurns => hasTurns ??= HasTurns();
+
     private bool HasTurns() => words.Zip(words.Skip(1)).Any(w => w.First.Text == "me" && w.Second.Before.Contains(':'));
 }

@@ -1,6 +1,8 @@
 using System.Collections.Concurrent;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Drilling.Effort;
+using AshNotch.Core.Drilling.Review;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -13,7 +15,7 @@ namespace AshNotch.App;
 /// <param name="from">The log.</param>
 /// <param name="vocabulary">The vocabulary.</param>
 /// <param name="before">What an earlier state taught; it only saves time.</param>
-internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary, Lessons? before)
+internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Knowledge? before)
 {
     private const int MostWindows = 4;
     private readonly Dictionary<LogWindow, Experience> learned = [];
@@ -22,6 +24,7 @@ internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary, Lesson
     private readonly Experience? wholeBefore = before?.learned.GetValueOrDefault(default);
     private readonly Experience? weeksBefore = before?.ofAllWeeks;
     private Experience? ofAllWeeks;
+    private (DateOnly Day, Efforts Efforts)? efforts;
 
     /// <summary>The version of the log.</summary>
     public long Version => from.Version;
@@ -63,6 +66,12 @@ internal sealed class Lessons(LogSnapshot from, MatVocabulary vocabulary, Lesson
         lock (courses)
             return Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
     }
+
+    /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>
+    public Efforts Efforts(DateOnly day) =>
+        efforts is { } known && known.Day == day
+            ? known.Efforts
+            : (efforts = (day, Moving.Learned(from.Diary.Drills, from.Log, day, vocabulary))).Value.Efforts;
 
     private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary, weeksBefore);
 }
