@@ -28,6 +28,13 @@ public class CarryOnTests
     }
 
     [Fact]
+    public void A_place_in_which_nothing_came_of_it_stays()
+    {
+        var kept = new Exchange { Start = new("side-control/bottom") };
+        Assert.Equal(kept, CarryOn.In(kept, [], MatVocabulary.BuiltIn));
+    }
+
+    [Fact]
     public void A_finish_that_was_mine_was_not_from_beneath_their_pin() =>
         Assert.EndsWith(
             "me americana side-control/top>?",

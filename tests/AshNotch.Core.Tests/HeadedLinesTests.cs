@@ -134,6 +134,29 @@ public class HeadedLinesTests
         Assert.Equal([Who.Partner], told.Rolls.SelectMany(r => r.Notches).Select(n => n.By));
     }
 
+    public static TheoryData<string> TaughtSaid() =>
+        [.. HeadPhrases.Taught.Select(p => string.Join(' ', p).Replace(HeadPhrases.Teacher, "coach", StringComparison.Ordinal))];
+
+    // Each would be read as an event of a roll without what stands before it.
+    [Theory]
+    [MemberData(nameof(TaughtSaid))]
+    public void What_is_said_to_be_taught_happened_in_no_roll(string said)
+    {
+        var told = Taken($"Monday class. Tonight {said} the tripod sweep from de la riva the whole hour.\n\nOak: he swept me.");
+        Assert.EndsWith("the tripod sweep from de la riva the whole hour", Assert.Single(told.Taught).Text, StringComparison.Ordinal);
+        Assert.Equal([Who.Partner], Assert.Single(told.Rolls).Notches.Select(n => n.By));
+    }
+
+    [Theory]
+    [InlineData("teacher had us doing", "teacher")]
+    [InlineData("our professor had everyone drilling", "professor")]
+    [InlineData("Today our coach walked us through", "coach")]
+    public void Who_taught_is_kept_and_not_how_it_was_done(string said, string by)
+    {
+        var one = Assert.Single(Taken($"{said} the knee cut, then I rolled with Oak and he swept me.").Taught);
+        Assert.Equal(("the knee cut", by), (one.Text, one.By));
+    }
+
     [Fact]
     public void A_class_keeps_each_line_with_its_roll()
     {
@@ -144,9 +167,15 @@ public class HeadedLinesTests
 
     [Theory]
     [InlineData("He turtled. I should have taken the back there. He stood up.", "I should have taken the back there")]
+    [InlineData("He passed me. Should've kept my knee shield.", "Should've kept my knee shield")]
+    [InlineData("He passed me. Shoulda kept my knee shield.", "Shoulda kept my knee shield")]
     [InlineData("I passed to side control. Should've gone for the kimura. He got out.", "Should've gone for the kimura")]
-    public void What_should_have_been_done_is_a_chance_missed(string text, string missed) =>
-        Assert.Equal(missed, Assert.Single(Trade.Read(text).Missed).Text);
+    public void What_should_have_been_done_is_a_chance_missed(string text, string missed)
+    {
+        var read = Trade.Read(text);
+        Assert.Equal(missed, Assert.Single(read.Missed).Text);
+        Assert.DoesNotContain(read.Exchanges.SelectMany(e => e.Exchange.Notches), n => n.To?.Value == "knee-shield/bottom");
+    }
 
     [Theory]
     [InlineData("He should have tapped there. I let go.")]

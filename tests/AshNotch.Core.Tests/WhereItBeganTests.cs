@@ -25,4 +25,12 @@ public class WhereItBeganTests
     [InlineData("He passed. He armbarred me.")]
     public void Where_little_was_missed_nothing_is_asked(string text) =>
         Assert.DoesNotContain(Trade.Read(text).Questions, q => q.About == Doubt.Place);
+
+    [Theory]
+    [InlineData("He squashed me in side control for five minutes. I escaped.", "side-control/bottom")]
+    [InlineData("Just squashed me in side control. I escaped.", "side-control/bottom")]
+    [InlineData("She kept me in mount forever. I escaped.", "mount/bottom")]
+    [InlineData("I held him in side control. I armbarred him.", "side-control/top")]
+    public void Whoever_is_held_down_is_underneath(string text, string from) =>
+        Assert.Equal(from, Assert.Single(Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches)).From?.Value);
 }

@@ -17,6 +17,9 @@ public static class CarryOn
     /// <param name="vocabulary">Where moves start and lead.</param>
     public static Exchange In(Exchange was, IReadOnlyList<Notch?> now, MatVocabulary vocabulary)
     {
+        // A place that somebody was kept in, and nothing came of it.
+        if (was.Notches.Count == 0)
+            return was;
         var start = Whereabouts.StartOf(was);
         var (before, after) = (start, start);
         var notches = new List<Notch>();

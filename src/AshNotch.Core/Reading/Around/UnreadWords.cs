@@ -68,7 +68,8 @@ internal sealed class UnreadWords(IReadOnlyList<Word> words, IReadOnlySet<string
         || names.Contains(word.Text)
         || (heard && (item.Part == Part.Verb || Spelling.Everyday.Contains(word.Text)))
         || item.Part == Part.Verb && item.After - item.First == 1 && item.Is(Act.Times)
-        || char.IsDigit(word.Text[0]);
+        || char.IsDigit(word.Text[0])
+        || word.Text is ['r', >= '1' and <= '9'];
 
     private void Add(int start, int end, Who? eventBy)
     {

@@ -52,6 +52,13 @@ internal static class Roles
         // "I was side-controlled".
         if (actor is { } one && last.EndsWith("ed", StringComparison.Ordinal) && clause.Items.Any(i => i.Part == Part.Be))
             return Is(position.As(holder.Opposite())!.SeenBy(one), 9);
+        // "He squashed me in side control": whoever it is done to is the one underneath.
+        if (
+            clause.Object is Party.Me or Party.Partner
+            && holder == Role.Top
+            && Enumerable.Range(clause.First, clause.After - clause.First).Any(i => Grammar.Is("holds-down", words[i].Text))
+        )
+            return Is(clause.Object == Party.Me ? other : held, 9);
         if (actor is not { } who)
             return [new(held, Weights.Of("role-holder")), new(other, Weights.Of("role-other"))];
         Place For(Who by, Role role) => position.As(role)!.SeenBy(by);

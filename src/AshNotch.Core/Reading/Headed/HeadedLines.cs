@@ -32,14 +32,15 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
                 var end = End(text, words, i, head);
                 foreach (var (start, said) in Items(text, head.After, end))
                     lines.Add(new HeadedLine(start, $"{head.Called}{said}", head.Kind, head.By));
-                for (var c = words[i].Start; c < end; c++)
-                    plain[c] = plain[c] == '\n' ? '\n' : ' ';
+                Blank(plain, words[i].Start, end);
                 while (i + 1 < words.Count && words[i + 1].Start < end)
                     i++;
             }
             else if (Taught(text, words, i) is { } taught)
             {
-                lines.Add(taught);
+                lines.Add(taught.Line);
+                if (!taught.IsDrilled)
+                    Blank(plain, words[i].Start, taught.End);
             }
         }
         return new HeadedLines(plain.ToString(), lines);
@@ -69,10 +70,17 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
     }
 
     private static bool Stands(IReadOnlyList<Word> words, int first, string[] phrase) =>
-        (phrase[0] == words[first].Text || phrase[0] == HeadPhrases.Name)
-        && first + phrase.Length <= words.Count
-        && phrase.Select((said, k) => said == HeadPhrases.Name ? IsName(words[first + k]) : words[first + k].Text == said).All(same => same)
+        first + phrase.Length <= words.Count
+        && phrase.Select((said, k) => Says(words[first + k], said)).All(same => same)
         && phrase.Skip(1).Select((_, k) => !words[first + k + 1].AfterPause).All(together => together);
+
+    private static bool Says(Word word, string said) =>
+        said switch
+        {
+            HeadPhrases.Name => IsName(word),
+            HeadPhrases.Teacher => Clauses.Grammar.Is("adviser", word.Text),
+            _ => word.Text == said,
+        };
 
     private static bool IsName(Word word) => word.Text.Length > 1 && word.Text is not "we" and not "it" && !char.IsDigit(word.Text[0]);
 
@@ -86,7 +94,9 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
     {
         if (Array.IndexOf(phrase, HeadPhrases.Name) is >= 0 and var at)
             return Pronouns.Contains(words[first + at].Text) ? "partner" : Capital(words[first + at].Text);
-        return phrase.Select(w => w.TrimEnd('s')).FirstOrDefault(w => Clauses.Grammar.Is("adviser", w));
+        return phrase
+            .Select((w, k) => w == HeadPhrases.Teacher ? words[first + k].Text : w.TrimEnd('s'))
+            .FirstOrDefault(w => Clauses.Grammar.Is("adviser", w));
     }
 
     private static string Capital(string name) => $"{char.ToUpperInvariant(name[0])}{name[1..]}";
@@ -167,23 +177,40 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
         return new HeadedLine(words[first].Start, Capital(text[words[first].Start..words[after - 1].End]), HeadedKind.Takeaway, null);
     }
 
-    // "Coach showed us the knee cut today": it stays in the telling, in which nothing of it happened.
-    private static HeadedLine? Taught(string text, IReadOnlyList<Word> words, int first)
+    // "Coach showed us the knee cut today": nothing of it happened in a roll.
+    private static (HeadedLine Line, int End, bool IsDrilled)? Taught(string text, IReadOnlyList<Word> words, int first)
     {
-        if (HeadPhrases.Taught.FirstOrDefault(p => Stands(words, first, p)) is not { } phrase)
-            return null;
-        var from = first + phrase.Length;
+        var at = first;
+        string[]? phrase;
+        while ((phrase = HeadPhrases.Taught.Concat(HeadPhrases.Drilled).FirstOrDefault(p => Stands(words, at, p))) is null)
+        {
+            if (!HeadPhrases.TaughtBefore.Contains(words[at].Text) || ++at >= words.Count || words[at].AfterStop)
+                return null;
+        }
+        var from = at + phrase.Length;
+        while (from < words.Count && HeadPhrases.TaughtFiller.Contains(words[from].Text) && !words[from].AfterStop)
+            from++;
         var after = from;
-        while (after < words.Count && !words[after].AfterStop && words[after].Text is not "then")
+        while (after < words.Count && !words[after].AfterStop && !GoesOn(words, after))
             after++;
-        return after == from
-            ? null
-            : new HeadedLine(
-                words[first].Start,
-                text[words[from].Start..words[after - 1].End],
-                HeadedKind.Taught,
-                By(words, first, phrase)
-            );
+        if (after == from)
+            return null;
+        var end = words[after - 1].End;
+        return (
+            new HeadedLine(words[first].Start, text[words[from].Start..end], HeadedKind.Taught, By(words, at, phrase)),
+            end,
+            HeadPhrases.Drilled.Contains(phrase)
+        );
+    }
+
+    // "... then I rolled with", "..., I had Oak".
+    private static bool GoesOn(IReadOnlyList<Word> words, int at) =>
+        words[at].Text is "then" || words[at].AfterPause && words[at].Text is "i" or "he" or "she" or "they" or "rolled" or "first";
+
+    private static void Blank(StringBuilder plain, int start, int end)
+    {
+        for (var c = start; c < end; c++)
+            plain[c] = plain[c] == '\n' ? '\n' : ' ';
     }
 
     private sealed record Head(HeadedKind Kind, string? By, int After, bool IsLine, string Called);
