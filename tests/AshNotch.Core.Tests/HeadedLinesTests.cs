@@ -58,6 +58,7 @@ public class HeadedLinesTests
     [InlineData("He swept me.\nSame mistake: reaching", "Same mistake: reaching")]
     [InlineData("He swept me.\nwhat worked: the knee shield", "What worked: the knee shield")]
     [InlineData("He swept me.\nTakeaway: the knee shield", "the knee shield")]
+    [InlineData("He swept me.\nlesson = the knee shield", "the knee shield")]
     public void A_heading_that_says_what_it_is_stays(string text, string kept) =>
         Assert.Equal(kept, Assert.Single(Taken(text).Rolls[0].Takeaways).Text);
 

@@ -1,6 +1,7 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Reading.Taps;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Tests;
 
@@ -189,5 +190,15 @@ public class TapTallyTests
         var aside = TellingAside.Nothing with { Points = ["2-0"] };
         var roll = Assert.Single(ClassReader.Read("I swept him. 2-0", Trade.With(null), [], aside, TestContext.Current.CancellationToken));
         Assert.Equal(new TapCount(0, 0), roll.Taps);
+    }
+
+    [Fact]
+    public void An_answer_about_a_tap_that_was_summed_up_keeps_it_a_tap()
+    {
+        const string Text = "He passed my guard, mount, cross choke. He got me once.";
+        var roll = Assert.Single(Telling.Read(Text, Trade.With(null), [], TellingAside.Nothing).Rolls);
+        var question = Assert.Single(roll.Read.Questions, q => q.About == Doubt.Who);
+        Assert.Equal([Who.Partner, Who.Me], question.Answers.Select(a => a.Notch!.By));
+        Assert.All(question.Answers, a => Assert.Equal(Outcome.Tap, a.Notch!.Outcome));
     }
 }

@@ -144,7 +144,12 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
     {
         var whole = read.Exchanges[at.Exchange];
         var notches = whole.Exchange.Notches.ToList();
-        notches[at.Notch] = change(notches[at.Notch]);
+        var was = notches[at.Notch];
+        notches[at.Notch] = change(was);
+        read = read with
+        {
+            Questions = [.. read.Questions.Select(q => (q.Exchange, q.Notch) == at ? Asked(q, was, notches[at.Notch]) : q)],
+        };
         var isTap = notches[at.Notch].Outcome == Outcome.Tap;
         var isLast = at.Notch == notches.Count - 1;
         if (!isTap || isLast)
@@ -200,6 +205,25 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
             : exchange == at.Exchange ? (exchange + 1, notch - until)
             : (exchange + 1, notch);
     }
+
+    // What is asked of it is asked of what it is now: "theirs" of a tap is a tap of theirs.
+    private static Question Asked(Question question, Notch was, Notch now) =>
+        question.About == Doubt.Outcome
+            ? question
+            : question with
+            {
+                Answers =
+                [
+                    .. question.Answers.Select(a =>
+                        a.Notch is { } said && said.Outcome == was.Outcome
+                            ? a with
+                            {
+                                Notch = said with { Outcome = now.Outcome, To = now.Outcome == Outcome.Tap ? null : said.To },
+                            }
+                            : a
+                    ),
+                ],
+            };
 
     private static IReadOnlyList<ReadExchange> Put(IReadOnlyList<ReadExchange> exchanges, int at, IReadOnlyList<ReadExchange> instead) =>
         [.. exchanges.Take(at), .. instead, .. exchanges.Skip(at + 1)];

@@ -57,7 +57,7 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
             while (after < text.Length && text[after] is '*' or '_' or ' ' or '\t' or '\r')
                 after++;
             var isLine = IsLineHead(words, first);
-            var colon = after < text.Length && text[after] == ':' && !IsClock(text, after);
+            var colon = after < text.Length && (text[after] == ':' && !IsClock(text, after) || isLine && text[after] == '=');
             var dash =
                 isLine && after + 1 < text.Length && text[after] is '-' or '–' or '—' && after > words[last].End && text[after + 1] == ' ';
             var alone = isLine && kind == HeadedKind.Takeaway && after < text.Length && text[after] == '\n';
