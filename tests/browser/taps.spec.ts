@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './fixtures';
+import { expect, inOwnWindow, test, type Page } from './fixtures';
 import { choose } from './acts';
 import { App } from './app';
 
@@ -197,3 +197,24 @@ test.describe('on a phone with its keyboard open', () => {
     await telling(page).fill('');
   });
 });
+
+inOwnWindow(
+  'a page that stayed open is for today when another day comes, unless something is told',
+  async ({ page }) => {
+    const at = (days: number) => new Date(Date.now() + days * 86_400_000);
+    await page.clock.install({ time: at(-3) });
+    await page.goto(`${app.url}/#/log`);
+    const day = page.getByLabel('Day', { exact: true });
+    await expect(day).toHaveValue(iso(-3));
+    await day.fill(iso(-5));
+    await day.press('Enter');
+    await page.clock.setSystemTime(at(-1));
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(day).toHaveValue(iso(-1));
+    await telling(page).fill('I swept him.');
+    await page.clock.setSystemTime(at(0));
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(page.getByText('not for today.')).toBeVisible();
+    await expect(day).toHaveValue(iso(-1));
+  },
+);

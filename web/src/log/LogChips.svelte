@@ -1,7 +1,7 @@
 <!-- One row of chips: the session, carried over from roll to roll, and the roll with the last used preset. -->
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import { day, plain } from '../base/words';
+  import { day, plain, today } from '../base/words';
   import Combo from '../kit/Combo.svelte';
   import DayField from '../kit/DayField.svelte';
   import Terms from '../parts/Terms.svelte';
@@ -49,7 +49,7 @@
         label="Day"
         value={draft.date}
         invalid={!!faults['session.date']}
-        onchange={(day) => (draft.date = day)}
+        onchange={(day) => Object.assign(draft, { date: day, asOf: today() })}
       />
     </div>
     <Terms label="Session" of="sessionKinds" bind:value={draft.sessionKind} />

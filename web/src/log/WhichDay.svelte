@@ -1,14 +1,17 @@
 <!-- A day that is not today is said, and changed by one press: nothing is put on a wrong day in silence. -->
 <script lang="ts">
-  import { day, today } from '../base/words';
+  import { day } from '../base/words';
 
   let {
+    now,
     date,
     lastDay,
     told,
     said = null,
     onchange,
   }: {
+    /** The day it is. */
+    now: string;
     date: string;
     /** The day of the roll that was told just before, where it was another. */
     lastDay: string;
@@ -19,7 +22,6 @@
     onchange: (date: string) => void;
   } = $props();
 
-  const now = $derived(today());
   /** The day named that was waved off. */
   let kept = $state<string | null>(null);
 </script>

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { api, got, Trouble, type Schemas } from '../api/client';
 import { keep, kept } from '../base/storage';
+import { today } from '../base/words';
 import { fresh, readDraft, toldIn, type Draft, type Told } from './draft';
 import { ownPlace } from './place';
 
@@ -32,6 +33,8 @@ export class LogDraft {
   );
   /** Neither has it: closing the page would lose it. */
   readonly nowhere = $derived(!this.inBrowser && this.onServer !== 'yes' && this.now.text !== '');
+  /** The day it is, which a page that stays open has to be told. */
+  today = $state(today());
   /** The day of the roll that was told last, where it was another than today. */
   lastDay = $state('');
   private past = $state<Told[]>([]);
@@ -55,7 +58,21 @@ export class LogDraft {
     // What cannot be read is left where it is; a new draft starts beside it.
     const draft = readDraft(kept(this.place, v.unknown()));
     if (draft) this.now = draft;
+    this.toToday();
     this.ready = true;
+  }
+
+  /** Another day has come, and nothing is told yet: the page is for today, as if it had just been opened. */
+  toToday() {
+    const now = today();
+    this.today = now;
+    if (this.now.asOf === now || this.now.text.trim() !== '') return;
+    Object.assign(this.now, { date: now, asOf: now, energy: '', sore: [] });
+  }
+
+  /** The day it was. */
+  onDay(date: string) {
+    Object.assign(this.now, { date, asOf: today() });
   }
 
   /** To be called in an effect: keeps whatever changed. */

@@ -19,6 +19,8 @@ export interface Draft {
   /** What it was meant for. */
   intent: NonNullable<RollTerms['intent']> | '';
   date: string;
+  /** The day on which that was chosen: what is not told yet is for today again on any other. */
+  asOf: string;
   sessionKind: NonNullable<SessionTerms['kind']>;
   attire: NonNullable<SessionTerms['attire']>;
   time: string;
@@ -77,6 +79,7 @@ export const fresh = (before?: Draft): Draft => ({
   starts: null,
   intent: '',
   date: today(),
+  asOf: today(),
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
   time: before?.time ?? '',
@@ -151,6 +154,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     starts: roll?.starts ? { kept: roll.starts.kept ?? 0, lost: roll.starts.lost ?? 0 } : null,
     intent: roll?.intent ?? '',
     date: session?.date ?? now.date,
+    asOf: now.asOf,
     sessionKind: session?.kind ?? now.sessionKind,
     attire: session?.attire ?? now.attire,
     time: session?.time ?? '',
@@ -207,6 +211,7 @@ const shape = v.object({
   starts: v.fallback(v.nullable(v.object({ kept: v.number(), lost: v.number() })), null),
   intent: said,
   date: said,
+  asOf: text,
   sessionKind: said,
   attire: said,
   time: text,

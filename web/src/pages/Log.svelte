@@ -81,8 +81,10 @@
 <svelte:window
   onkeydown={(event) => desk.key(event, line, doubts) && event.preventDefault()}
   onpagehide={() => draft.part()}
+  onfocus={() => draft.toToday()}
   onbeforeunload={(event) => desk.wouldBeLost && event.preventDefault()}
 />
+<svelte:document onvisibilitychange={() => draft.toToday()} />
 
 <div class="flex items-center justify-between gap-4">
   <h1>How did it go?</h1>
@@ -106,11 +108,12 @@
   onnamed={desk.meet}
 />
 <WhichDay
+  now={draft.today}
   date={draft.now.date}
   lastDay={draft.lastDay}
   told={!free}
   said={reading?.day ?? null}
-  onchange={(date) => (draft.now.date = date)}
+  onchange={(date) => draft.onDay(date)}
 />
 <DayAndMission bind:draft={draft.now} several={desk.several} />
 
