@@ -113,6 +113,23 @@ public class PlanApiTests
     }
 
     [Fact]
+    public async Task A_block_that_ran_out_is_to_be_decided_and_what_is_to_be_deepened_may_come_at_once()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        Assert.Null((await app.Get("/api/plan"))["toDecide"]);
+        await app.Post("/api/plan/blocks/knee-cut", $$"""{ "end": "{{Day(-1)}}" }""");
+        var plan = await app.Get("/api/plan");
+        Assert.Null(plan["block"]);
+        Assert.Equal("knee-cut", (string?)plan["toDecide"]!["block"]!["id"]);
+        await app.Post("/api/plan/blocks/knee-cut", """{ "verdict": "deepen" }""");
+        plan = await app.Get("/api/plan");
+        Assert.Null(plan["toDecide"]);
+        Assert.Equal(Day(-1), (string?)plan["past"]![0]!["block"]!["end"]);
+        var proposal = await app.Get("/api/plan/proposal");
+        Assert.Contains("Stop the knee cut pass from your half guard.", proposal["sets"]!.ToJsonString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task A_block_that_begins_ends_the_one_that_runs()
     {
         await using var app = await RunningApp.Start(demo: true);

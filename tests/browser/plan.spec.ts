@@ -104,6 +104,25 @@ for (const { name, use } of sizes) {
       await expect(half.getByText(/^Was 5 on .*, 6 on /)).toBeVisible();
     });
 
+    test('a block that ran out is looked back on from Today, and decided', async ({ page }) => {
+      await fetch(`${app.url}/api/demo/reset`, { method: 'POST', headers: { origin: app.url } });
+      const yesterday = new Date(Date.now() - 86_400_000).toLocaleDateString('en-CA');
+      await fetch(`${app.url}/api/plan/blocks/knee-cut`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json', origin: app.url },
+        body: JSON.stringify({ end: yesterday }),
+      });
+      await page.goto(`${app.url}/#/`);
+      await page.getByRole('link', { name: 'Look back, and decide what becomes of it' }).click();
+      const over = page.getByRole('region', { name: /^The block of .* is over$/ });
+      await expect(over.getByText(/^Drilled on \d+ days? of/)).toBeVisible();
+      await over.getByRole('button', { name: /Deepen/ }).click();
+      await expect(over).toBeHidden();
+      await expect(
+        page.getByRole('region', { name: 'Blocks before' }).getByText('deepen', { exact: true }).first(),
+      ).toBeVisible();
+    });
+
     test('what is sore moves the plan, a blackout stops the day, and a block is ended with a word', async ({
       page,
     }) => {

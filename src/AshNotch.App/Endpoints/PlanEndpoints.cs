@@ -76,6 +76,7 @@ internal static class PlanEndpoints
             DrillWriting.Document(drills.Week ?? MyWeek.Usual),
             Sore.Advice,
             running is null ? null : BlockView.Of(running, drills.Done, cache.Vocabulary),
+            drills.ToDecide(today) is { } ended ? BlockView.Of(ended, drills.Done, cache.Vocabulary) : null,
             plan.Sessions,
             plan.NextAfter(done),
             done.Any(d => d.Date == today),
@@ -109,7 +110,7 @@ internal static class PlanEndpoints
             cache.Ranking(default, goal, Against.Usual),
             goal,
             week,
-            drills.Before(start),
+            drills.Settling(start),
             start,
             cache.Efforts(start)
         );

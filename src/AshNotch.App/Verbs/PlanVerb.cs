@@ -25,7 +25,7 @@ internal static class PlanVerb
         var experience = Experience.Of(read.Log, vocabulary);
         var ranking = WeakSpotRanking.Of(experience, goal, Against.Usual);
         var efforts = Moving.Learned(drills, read.Log, asked.Start, vocabulary);
-        var proposal = Proposing.Of(experience, ranking, goal, week, drilled, asked.Start, efforts);
+        var proposal = Proposing.Of(experience, ranking, goal, week, drills.Settling(asked.Start), asked.Start, efforts);
         if (proposal.Sets.Count == 0)
         {
             output.Say(proposal.None!);

@@ -8,6 +8,7 @@ namespace AshNotch.App.Views;
 /// <param name="Week">When and how the practitioner trains; null until they said so.</param>
 /// <param name="Advice">What to say beside anything sore.</param>
 /// <param name="Block">The block that runs or is to begin; null where none is.</param>
+/// <param name="ToDecide">The block that is over and of which nothing was decided yet; null where there is none.</param>
 /// <param name="Sessions">Its sessions from today on.</param>
 /// <param name="Next">The first of them of which nothing was done yet.</param>
 /// <param name="DoneToday">Whether something of it was done today.</param>
@@ -21,6 +22,7 @@ public sealed record PlanView(
     WeekDocument? Week,
     string Advice,
     BlockView? Block,
+    BlockView? ToDecide,
     IReadOnlyList<PlannedSession> Sessions,
     PlannedSession? Next,
     bool DoneToday,

@@ -8,6 +8,9 @@ namespace AshNotch.Core.Drilling;
 /// <summary>What one practitioner chose to drill, when they train, and what they did of it.</summary>
 public sealed record Drills
 {
+    // After that it is plain that nobody will.
+    private const int DaysToDecide = 28;
+
     /// <summary>Nothing was chosen yet.</summary>
     public static Drills None { get; } = new();
 
@@ -28,6 +31,14 @@ public sealed record Drills
 
     /// <summary>The block that runs on a day, or is to begin after it; null where none is.</summary>
     public Block? Running(DateOnly day) => Blocks.FirstOrDefault(b => b.End >= day && b.Verdict is null);
+
+    /// <summary>The block that ended last before a day and of which nothing was decided yet; null where none did in the four weeks before.</summary>
+    public Block? ToDecide(DateOnly day) =>
+        Blocks.LastOrDefault(b => b.End < day && b.Verdict is null) is { } last && last.End >= day.AddDays(-DaysToDecide) ? last : null;
+
+    /// <summary>What of that is left to settle before it is proposed anew: all that is not to be deepened.</summary>
+    public IReadOnlyList<Drilled> Settling(DateOnly day) =>
+        (this with { Blocks = [.. Blocks.Where(b => b.Verdict != Verdict.Deepen)] }).Before(day);
 
     /// <summary>What was drilled in the blocks that ended before a day, or were decided on it, and was not dropped.</summary>
     public IReadOnlyList<Drilled> Before(DateOnly day) =>

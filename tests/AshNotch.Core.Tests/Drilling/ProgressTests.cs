@@ -1,3 +1,4 @@
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Rolls;
@@ -64,5 +65,18 @@ public class ProgressTests
         Assert.Equal(Rung.FromThePlace, Progress.Now(block, [Of(0, 8), Of(3, 7)]).Focuses[0].Rung);
         Assert.Equal(Rung.Repetitions, Progress.Now(block, [Of(0, 8), Of(3, 4)]).Focuses[0].Rung);
         Assert.Equal(Rung.Repetitions, Progress.Now(block with { Id = "other" }, [Of(0, 8), Of(3, 8)]).Focuses[0].Rung);
+    }
+
+    [Theory]
+    [InlineData(0, false)]
+    [InlineData(1, true)]
+    [InlineData(28, true)]
+    [InlineData(29, false)]
+    public void A_block_that_is_over_is_to_be_decided_for_four_weeks(int daysAfter, bool isToDecide)
+    {
+        var end = new DateOnly(2026, 3, 29);
+        var block = new Block("b", end.AddDays(-20), end, [], null);
+        Assert.Equal(isToDecide, new Drills { Blocks = [block] }.ToDecide(end.AddDays(daysAfter)) is not null);
+        Assert.Null(new Drills { Blocks = [block with { Verdict = Verdict.Keep }] }.ToDecide(end.AddDays(1)));
     }
 }

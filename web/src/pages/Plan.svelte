@@ -6,6 +6,7 @@
   import Failed from '../kit/Failed.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import BlockHead from '../plan/BlockHead.svelte';
+  import Ended from '../plan/Ended.svelte';
   import PastBlock from '../plan/PastBlock.svelte';
   import RateAreas from '../plan/RateAreas.svelte';
   import Proposals from '../plan/Proposals.svelte';
@@ -65,10 +66,11 @@
           </section>
         {/if}
       {:else}
+        {#if plan.toDecide}<Ended view={plan.toDecide} ondecided={asked.load} />{/if}
         <p class="quiet">
           A few weeks, one thing first. What would bring most, with what you have to work with:
         </p>
-        {#key plan.week}<Proposals onbegun={asked.load} />{/key}
+        {#key plan}<Proposals onbegun={asked.load} />{/key}
       {/if}
       {#if plan.areas.length > 0}
         <RateAreas areas={plan.areas} today={plan.today} onkept={asked.load} />

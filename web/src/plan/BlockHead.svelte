@@ -5,6 +5,7 @@
   import { tell, tellTrouble } from '../kit/notices';
   import Terms from '../parts/Terms.svelte';
   import Review from './Review.svelte';
+  import Verdicts from './Verdicts.svelte';
 
   let { view, onchanged }: { view: Schemas['BlockView']; onchanged: () => void } = $props();
 
@@ -22,12 +23,6 @@
       tellTrouble(error);
     }
   }
-  const verdicts = [
-    { id: 'keep', say: 'Keep it: it is there' },
-    { id: 'deepen', say: 'Deepen: go on with it' },
-    { id: 'rotate', say: 'Rotate: something else first' },
-    { id: 'drop', say: 'Drop it' },
-  ] as const;
 </script>
 
 <section class="plank" aria-labelledby="block">
@@ -55,11 +50,7 @@
     {#if !looking}<Review block={id} />{/if}
     <p>What becomes of it?</p>
     <div class="narrowing">
-      {#each verdicts as verdict (verdict.id)}
-        <button class="may" onclick={() => change({ verdict: verdict.id }, 'The block is ended.')}
-          >{verdict.say}</button
-        >
-      {/each}
+      <Verdicts onchoose={(verdict) => change({ verdict }, 'The block is ended.')} />
       <button class="may" onclick={() => (ending = false)}>Go on with the block</button>
     </div>
   {:else}

@@ -14,7 +14,13 @@
   const rung = (id: string) => terms.value?.rungs.find((r) => r.id === id)?.say ?? id;
 </script>
 
-{#if plan && next && plan.block}
+{#if plan?.toDecide && !plan.block}
+  <section class="plank" aria-labelledby="over">
+    <h2 id="over">The block of {day(plan.toDecide.block.start)} to {day(plan.toDecide.block.end)} is over</h2>
+    <p>{plan.toDecide.focuses[0]?.say}</p>
+    <p><a class="may" href="/plan" use:link>Look back, and decide what becomes of it</a></p>
+  </section>
+{:else if plan && next && plan.block}
   <section class="plank" aria-labelledby="session">
     <h2 id="session">
       {next.date === plan.today ? 'Today on the mat' : `Next on the mat, ${day(next.date)}`}
