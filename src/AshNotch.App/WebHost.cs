@@ -75,6 +75,7 @@ public static class WebHost
             .MapFinishes()
             .MapPractice()
             .MapLessons()
+            .MapScore()
             .MapRevising()
             .MapPlan()
             .MapToday()

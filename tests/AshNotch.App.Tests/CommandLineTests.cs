@@ -36,6 +36,55 @@ public sealed class CommandLineTests : IDisposable
         Assert.Equal(exported, (await Run("", "export", "--data", second)).Out);
     }
 
+    private const string Match = """
+        { "format": "ash-notch-log", "version": 1, "sessions": [ { "id": "s", "date": "2026-03-02", "attire": "no-gi", "rolls": [
+          { "id": "m", "kind": "match", "minutes": 6, "penalties": [ { "by": "partner", "why": "stalling" }, { "by": "partner" } ],
+            "exchanges": [ { "notches": [
+              { "by": "me", "move": "double-leg", "from": "standing/neutral", "to": "open-guard/top", "outcome": "landed", "at": "0:40" },
+              { "by": "me", "move": "knee-cut-pass", "to": "side-control/top", "outcome": "landed", "at": "1:30" },
+              { "by": "partner", "move": "guard-recovery", "to": "open-guard/top", "outcome": "landed", "at": "1:32" },
+              { "by": "partner", "move": "scissor-sweep", "to": "open-guard/bottom", "outcome": "landed" } ] } ] },
+          { "id": "t", "rules": "my gym's", "exchanges": [ { "notches": [ { "by": "me", "move": "armbar", "outcome": "tap" } ] } ] } ] } ] }
+        """;
+
+    [Fact]
+    public async Task A_match_is_scored_line_by_line_and_rules_that_are_not_known_are_said()
+    {
+        var (code, text, said) = await Run(Match, "score", "-");
+        Assert.Equal(0, code);
+        Assert.Contains("t: the rules 'my gym's' are not known here", said, StringComparison.Ordinal);
+        var match = JsonNode.Parse(text)!["rolls"]![0]!;
+        Assert.Equal("federation-no-gi", (string?)match["rules"]);
+        Assert.Equal("""{"points":2,"advantages":2,"penalties":0}""", match["me"]!.ToJsonString());
+        Assert.Equal("""{"points":2,"advantages":0,"penalties":2}""", match["partner"]!.ToJsonString());
+        Assert.Equal(("me", "advantages"), ((string?)match["leader"], (string?)match["by"]));
+        Assert.Equal("""{"me":{"low":2,"high":2},"partner":{"low":0,"high":2}}""", match["ifHeld"]!.ToJsonString());
+        Assert.Equal(
+            ["takedown 2 0", "pass 0 1", "sweep 2 0", "penalty 0 0", "penalty 0 0", "penalty 0 1"],
+            match["lines"]!.AsArray().Select(l => $"{l!["for"]} {l["points"]} {l["advantages"]}")
+        );
+        Assert.Contains(match["flips"]!.AsArray(), f => ((string?)f!["by"], (string?)f["event"]) == ("partner", "sweep"));
+    }
+
+    [Theory]
+    [InlineData("submission-only", "level", "none")]
+    [InlineData("submission-grappling", "level", "referee")]
+    public async Task Other_rules_are_asked_for_by_their_id(string rules, string leader, string by)
+    {
+        var match = JsonNode.Parse((await Run(Match, "score", "-", "--rules", rules, "--roll", "m")).Out)!["rolls"]!.AsArray();
+        Assert.Equal((leader, by), ((string?)match[0]!["leader"], (string?)match[0]!["by"]));
+        Assert.Single(match);
+    }
+
+    [Fact]
+    public async Task A_score_by_no_rules_or_of_no_roll_is_refused()
+    {
+        var (code, _, said) = await Run(Match, "score", "-", "--rules", "nobody's");
+        Assert.Equal(2, code);
+        Assert.Contains("--rules is one of federation-gi", said, StringComparison.Ordinal);
+        Assert.Equal(1, (await Run(Match, "score", "-", "--roll", "x")).Code);
+    }
+
     [Fact]
     public async Task A_plan_has_a_block_other_sets_and_sessions_and_is_the_same_each_time()
     {

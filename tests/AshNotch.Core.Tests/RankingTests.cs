@@ -241,13 +241,13 @@ public class RankingTests
     [Fact]
     public void Other_rules_make_another_ranking_and_the_aim_to_finish_asks_for_none()
     {
-        var grappling = Scoring.Rulesets.All.Single(r => r.Id == "submission-grappling");
+        var grappling = Core.Scoring.Rulesets.All.Single(r => r.Id == "submission-grappling");
         var experience = Skill.Experience.Of(DemoTests.Log, Vocabulary);
-        WeakSpots By(Aim aim, Scoring.Ruleset rules) => WeakSpotRanking.Of(experience, new Goal(aim, rules), Skill.Against.Usual);
-        var (ours, theirs) = (By(Aim.Points, Scoring.Ruleset.Federation), By(Aim.Points, grappling));
+        WeakSpots By(Aim aim, Core.Scoring.Ruleset rules) => WeakSpotRanking.Of(experience, new Goal(aim, rules), Skill.Against.Usual);
+        var (ours, theirs) = (By(Aim.Points, Core.Scoring.Ruleset.Federation), By(Aim.Points, grappling));
         Assert.Equal(("federation points", "submission-grappling points"), (ours.Rules, theirs.Rules));
         Assert.NotEqual(ours.ValuePerRoll, theirs.ValuePerRoll);
-        Assert.Equal(By(Aim.Finish, Scoring.Ruleset.Federation).Spots[0].GainPerRoll, By(Aim.Finish, grappling).Spots[0].GainPerRoll);
+        Assert.Equal(By(Aim.Finish, Core.Scoring.Ruleset.Federation).Spots[0].GainPerRoll, By(Aim.Finish, grappling).Spots[0].GainPerRoll);
     }
 
     [Fact]

@@ -196,7 +196,9 @@ public class TapTallyTests
     public void An_answer_about_a_tap_that_was_summed_up_keeps_it_a_tap()
     {
         const string Text = "He passed my guard, mount, cross choke. He got me once.";
-        var roll = Assert.Single(Telling.Read(Text, Trade.With(null), [], TellingAside.Nothing).Rolls);
+        var roll = Assert.Single(
+            Telling.Read(Text, Trade.With(null), [], TellingAside.Nothing, TestContext.Current.CancellationToken).Rolls
+        );
         var question = Assert.Single(roll.Read.Questions, q => q.About == Doubt.Who);
         Assert.Equal([Who.Partner, Who.Me], question.Answers.Select(a => a.Notch!.By));
         Assert.All(question.Answers, a => Assert.Equal(Outcome.Tap, a.Notch!.Outcome));

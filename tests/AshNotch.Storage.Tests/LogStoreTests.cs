@@ -85,6 +85,8 @@ public sealed class LogStoreTests : IDisposable
                             Move = new("guard-pull"),
                             Outcome = Outcome.Landed,
                             Causes = ["late"],
+                            Held = false,
+                            HeldSeconds = 1.5,
                             Advice = [new Advice("slow down", "coach")],
                         },
                     ],
@@ -93,6 +95,7 @@ public sealed class LogStoreTests : IDisposable
             Takeaways = [new Takeaway("grip", 0, 0)],
             Mission = new Mission("m", [new MissionCheck("c", null, 2, 5)]),
             Intent = Intent.LetWork,
+            Penalties = [new Penalty(Who.Partner, new RollTime(90), "stalling"), new Penalty(Who.Me, null, null)],
             Missed = [new MissedChance("the back was there", new("turtle/top"), new("back-take"))],
         };
 

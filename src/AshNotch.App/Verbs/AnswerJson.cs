@@ -7,4 +7,5 @@ namespace AshNotch.App.Verbs;
 [JsonSourceGenerationOptions(JsonSerializerDefaults.Web, WriteIndented = true, GenerationMode = JsonSourceGenerationMode.Metadata)]
 [JsonSerializable(typeof(WeakSpotsAnswer))]
 [JsonSerializable(typeof(PlanAnswer))]
+[JsonSerializable(typeof(ScoreAnswer))]
 internal sealed partial class AnswerJson : JsonSerializerContext;

@@ -2,6 +2,7 @@ using System.CommandLine;
 using System.Globalization;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Drilling.Plans;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
@@ -107,6 +108,7 @@ public static class CommandLine
         );
 
         var plan = PlanCommand(file, aim, vocabulary, output);
+        var score = ScoreCommand(file, vocabulary, output);
 
         var dry = new Option<bool>("--dry-run") { Description = "Say as JSON what would change, and change nothing." };
         var theirs = new Option<bool>("--theirs") { Description = "Take the file's wherever it and the log say otherwise." };
@@ -155,6 +157,7 @@ public static class CommandLine
             read,
             weakSpots,
             plan,
+            score,
             import,
             undo,
             export,
@@ -162,6 +165,24 @@ public static class CommandLine
             restore,
             check,
         };
+    }
+
+    private static Command ScoreCommand(Argument<string> file, MatVocabulary vocabulary, Output output)
+    {
+        var rules = new Option<string?>("--rules")
+        {
+            Description = $"{string.Join(", ", Rulesets.Matches.Select(r => r.Id))}; without it a roll's own, else the federation's.",
+            HelpName = "ID",
+        };
+        rules.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<string?>() is { } id && Rulesets.Match(id, null) is null)
+                result.AddError($"--rules is one of {string.Join(", ", Rulesets.Matches.Select(r => r.Id))}.");
+        });
+        var roll = new Option<string?>("--roll") { Description = "One roll alone, by its id.", HelpName = "ID" };
+        var score = new Command("score", "Keep score as a referee would.") { file, rules, roll };
+        score.SetAction(parsed => ScoreVerb.Run(parsed.GetValue(file)!, parsed.GetValue(rules), parsed.GetValue(roll), vocabulary, output));
+        return score;
     }
 
     private static Command PlanCommand(Argument<string> file, Option<string> aim, MatVocabulary vocabulary, Output output)

@@ -31,6 +31,12 @@ public sealed record Notch
     /// <summary>Time left on the clock.</summary>
     public RollTime? Remaining { get; init; }
 
+    /// <summary>Whether the place it reached was held as the rules ask; null where nothing says so.</summary>
+    public bool? Held { get; init; }
+
+    /// <summary>How long it was held, in seconds; null where nobody counted.</summary>
+    public double? HeldSeconds { get; init; }
+
     /// <summary>Who let it happen: me or the partner; null when it was earned.</summary>
     public Who? Given { get; init; }
 

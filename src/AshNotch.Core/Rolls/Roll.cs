@@ -32,6 +32,9 @@ public sealed record Roll
     /// <summary>Id of the ruleset, for a match.</summary>
     public string? Rules { get; init; }
 
+    /// <summary>The penalties of a match, in order.</summary>
+    public IReadOnlyList<Penalty> Penalties { get; init; } = [];
+
     /// <summary>What it was meant for; null when not said.</summary>
     public Intent? Intent { get; init; }
 

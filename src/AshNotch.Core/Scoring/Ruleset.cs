@@ -34,6 +34,23 @@ public sealed record Ruleset(
     /// <summary>The rules a user sets for themselves begin as these and keep their id.</summary>
     public const string HouseId = "house";
 
+    /// <summary>The values of the rules of a match, without the clock and the seconds of control.</summary>
+    internal static Ruleset Of(MatchRules rules) =>
+        new(
+            rules.Family,
+            rules.Name.Split(',')[0],
+            rules.Source,
+            rules.Worth(ScoredFor.Takedown),
+            rules.Worth(ScoredFor.Takedown, pastGuard: true),
+            rules.Worth(ScoredFor.Sweep),
+            rules.Worth(ScoredFor.Sweep, pastGuard: true),
+            rules.Worth(ScoredFor.Pass),
+            rules.Worth(ScoredFor.KneeOnBelly),
+            rules.Worth(ScoredFor.Mount),
+            rules.Worth(ScoredFor.Back),
+            rules.Tap
+        );
+
     /// <summary>Federation points, gi and no-gi.</summary>
     public static Ruleset Federation { get; } = Rulesets.All.First(r => r.Id == "federation");
 

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -7,12 +8,53 @@ namespace AshNotch.Core.Scoring;
 /// <summary>The rulesets that ship inside this assembly, in <c>rulesets.json</c>.</summary>
 public static partial class Rulesets
 {
-    /// <summary>All of them, the house rules as they begin last.</summary>
-    public static IReadOnlyList<Ruleset> All { get; } = ShippedFile.Read("rulesets.json", RulesJson.Default.RulesFile).Rulesets;
+    private const string Usual = "federation";
 
-    private sealed record RulesFile(IReadOnlyList<Ruleset> Rulesets);
+    /// <summary>The rules matches are scored by, the house rules as they begin last.</summary>
+    public static IReadOnlyList<MatchRules> Matches { get; } = ShippedFile.Read("rulesets.json", RulesJson.Default.RulesFile).Rulesets;
 
-    [JsonSourceGenerationOptions(JsonSerializerDefaults.Web)]
+    /// <summary>What the chain counts points by: one for each family of rules.</summary>
+    public static IReadOnlyList<Ruleset> All { get; } = [.. Matches.DistinctBy(m => m.Family).Select(Ruleset.Of)];
+
+    /// <summary>
+    /// The rules of a match: by their own id, or by that of their family and what was worn (the gi where nobody said); null where none
+    /// are called so.
+    /// </summary>
+    public static MatchRules? Match(string id, Attire? attire) =>
+        Matches.FirstOrDefault(m => m.Id == id)
+        ?? Matches.FirstOrDefault(m => m.Family == id && m.Attire == (attire ?? Attire.Gi))
+        ?? Matches.FirstOrDefault(m => m.Family == id);
+
+    /// <summary>What a roll is scored by: its own rules where they are known here, else the federation's for what was worn.</summary>
+    public static MatchRules Of(LoggedRoll logged) =>
+        (logged.Roll.Rules is { } own ? Match(own, logged.Session.Attire) : null) ?? Match(Usual, logged.Session.Attire)!;
+
+    private sealed record RulesFile(IReadOnlyList<MatchRules> Rulesets);
+
+    // As the terms are written everywhere else.
+    private sealed class Written<T> : JsonConverter<T>
+        where T : struct, Enum
+    {
+        public override T Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) =>
+            Term.TryRead<T>(reader.GetString(), out var term)
+                ? term
+                : throw new JsonException($"'{reader.GetString()}' is no {typeof(T).Name}");
+
+        public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) =>
+            writer.WriteStringValue(Term.Of(value));
+    }
+
+    [JsonSourceGenerationOptions(
+        JsonSerializerDefaults.Web,
+        Converters = [
+            typeof(Written<ScoredFor>),
+            typeof(Written<PenaltyStep>),
+            typeof(Written<DecidedBy>),
+            typeof(Written<Attire>),
+            typeof(Written<AgeDivision>),
+            typeof(Written<Belt>),
+        ]
+    )]
     [JsonSerializable(typeof(RulesFile))]
     private sealed partial class RulesJson : JsonSerializerContext;
 }

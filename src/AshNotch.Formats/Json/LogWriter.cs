@@ -115,6 +115,14 @@ public static class LogWriter
             Minutes = roll.Minutes,
             PlannedMinutes = roll.PlannedMinutes,
             Intent = Said(roll.Intent),
+            Penalties = None(
+                roll.Penalties.Select(p => new PenaltyDocument
+                {
+                    By = Term.Of(p.By),
+                    At = p.At?.ToString(),
+                    Why = p.Why,
+                })
+            ),
             Missed = None(
                 roll.Missed.Select(m => new MissedDocument
                 {
@@ -177,6 +185,8 @@ public static class LogWriter
             Side = Said(notch.Side),
             At = notch.At?.ToString(),
             Remaining = notch.Remaining?.ToString(),
+            Held = notch.Held,
+            HeldSeconds = notch.HeldSeconds,
             Given = Said(notch.Given),
             Causes = None(notch.Causes),
             Unsure = notch.Unsure ? true : null,

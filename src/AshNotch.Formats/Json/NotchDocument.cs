@@ -33,6 +33,12 @@ public sealed record NotchDocument
     /// <summary>Time left, <c>m:ss</c>.</summary>
     public string? Remaining { get; set; }
 
+    /// <summary>Whether the place it reached was held as the rules ask.</summary>
+    public bool? Held { get; set; }
+
+    /// <summary>How long it was held, in seconds.</summary>
+    public double? HeldSeconds { get; set; }
+
     /// <summary>Who let it happen.</summary>
     [TermOf(typeof(Who))]
     public string? Given { get; set; }

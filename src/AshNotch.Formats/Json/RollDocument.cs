@@ -53,6 +53,9 @@ public sealed record RollDocument
     /// <summary>Chances that were missed.</summary>
     public List<MissedDocument>? Missed { get; set; }
 
+    /// <summary>The penalties of a match.</summary>
+    public List<PenaltyDocument>? Penalties { get; set; }
+
     /// <summary>Id of the ruleset.</summary>
     public string? Rules { get; set; }
 

@@ -33,6 +33,7 @@ public static class RollReading
             Minutes = check.Number(written.Minutes, at, "minutes", 0, Limits.LongestMinutes, "minutes"),
             PlannedMinutes = check.Number(written.PlannedMinutes, at, "plannedMinutes", 0, Limits.LongestMinutes, "minutes"),
             Intent = check.Term<Intent>(written.Intent, at, "intent"),
+            Penalties = Each(written.Penalties, check.Path(at, "penalties"), check, PenaltyOf),
             Missed = Each(written.Missed, check.Path(at, "missed"), check, Missed),
             Starts = Read(written.Starts, check, check.Path(at, "starts")),
             Rules = check.Name(written.Rules, at, "rules"),
@@ -65,6 +66,8 @@ public static class RollReading
             Side = check.Term<BodySide>(written.Side, at, "side"),
             At = check.Time(written.At, at, "at"),
             Remaining = check.Time(written.Remaining, at, "remaining"),
+            Held = written.Held,
+            HeldSeconds = check.Number(written.HeldSeconds, at, "heldSeconds", 0, 60 * Limits.LongestMinutes, "seconds"),
             Given = check.Term<Who>(written.Given, at, "given"),
             Causes = check.Names(written.Causes, at, "causes"),
             Unsure = written.Unsure ?? false,
@@ -129,6 +132,17 @@ public static class RollReading
         written is null or []
             ? []
             : [.. written.Select((p, i) => check.Term<PartialAccount>(p, $"{at}partial[{i}]")).OfType<PartialAccount>().Distinct()];
+
+    private static Penalty PenaltyOf(PenaltyDocument written, Checker check, string where)
+    {
+        if (written.By is null)
+            check.Fault(where, "needs 'by': who was penalized, me or partner.");
+        return new Penalty(
+            check.Term<Who>(written.By, where, "by") ?? Who.Me,
+            check.Time(written.At, where, "at"),
+            check.Text(written.Why, where, "why")
+        );
+    }
 
     private static MissedChance Missed(MissedDocument written, Checker check, string where)
     {

@@ -12,7 +12,7 @@ internal static class RollRows
         "r.key, r.id, r.session_id, r.partner_id, r.partner_belt, r.partner_stripes, r.partner_weight_kg, r.partner_size, "
         + "r.kind, r.intensity, r.partner_intensity, "
         + "r.minutes, r.planned_minutes, r.rules, r.mission, r.mission_checks, r.partial, r.retelling, r.notes, "
-        + "r.starts_kept, r.starts_lost, r.intent, r.missed";
+        + "r.starts_kept, r.starts_lost, r.intent, r.missed, r.penalties";
 
     /// <summary>Rolls by session, in order.</summary>
     public static Dictionary<string, List<Roll>> Read(SqliteConnection connection, Which which)
@@ -71,6 +71,9 @@ internal static class RollRows
                         Missed = row.Text(22) is { } missed
                             ? JsonSerializer.Deserialize(missed, StorageJson.Default.ListMissedChance)!
                             : [],
+                        Penalties = row.Text(23) is { } penalties
+                            ? JsonSerializer.Deserialize(penalties, StorageJson.Default.ListPenalty)!
+                            : [],
                         Exchanges = exchanges.GetValueOrDefault(key) ?? [],
                         Takeaways = takeaways.GetValueOrDefault(key) ?? [],
                     }
@@ -85,7 +88,7 @@ internal static class RollRows
         foreach (
             var row in connection.Query(
                 "SELECT n.roll, n.exchange, n.by, n.move, n.from_place, n.to_place, n.outcome, n.side, n.at_s, n.remaining_s, n.given, "
-                    + "n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end "
+                    + "n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end, n.held, n.held_s "
                     + $"FROM notch n JOIN roll r ON r.key = n.roll WHERE {which.Condition} ORDER BY n.roll, n.exchange, n.ordinal",
                 which.Value
             )
@@ -110,6 +113,8 @@ internal static class RollRows
                         Note = row.Text(14),
                         Advice = row.Text(15) is { } advice ? JsonSerializer.Deserialize(advice, StorageJson.Default.ListAdvice)! : [],
                         Span = row.Int(16) is { } start ? new Span(start, row.GetInt32(17)) : null,
+                        Held = row.Int(18) is { } held ? held != 0 : null,
+                        HeldSeconds = row.Real(19),
                     }
                 );
         }

@@ -13,5 +13,6 @@ namespace AshNotch.Storage.Tables;
 [JsonSerializable(typeof(List<Advice>))]
 [JsonSerializable(typeof(List<MissionCheck>))]
 [JsonSerializable(typeof(List<MissedChance>))]
+[JsonSerializable(typeof(List<Penalty>))]
 [JsonSerializable(typeof(List<Taught>))]
 internal sealed partial class StorageJson : JsonSerializerContext;

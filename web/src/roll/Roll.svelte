@@ -15,6 +15,7 @@
   import AsTold from './AsTold.svelte';
   import CheckOfRoll from './CheckOfRoll.svelte';
   import EarlierForms from './EarlierForms.svelte';
+  import LedgerOfRoll from './LedgerOfRoll.svelte';
   import { OpenRoll, type NotchAt } from './open-roll.svelte';
   import RollHead from './RollHead.svelte';
   import RollQuestions from './RollQuestions.svelte';
@@ -41,6 +42,11 @@
     chosen = cut;
     const at = secondsOf(open.notch(cut)?.at);
     if (at !== null && film.url) film.to(at);
+  }
+
+  function showCut(at: { exchange: number; notch: number }) {
+    const cut = view?.row.stick.exchanges[at.exchange]?.cuts.find((c) => c.notch === at.notch);
+    if (cut) choose(cut);
   }
 
   async function putRight(notch: Schemas['NotchDocument'] | null) {
@@ -121,6 +127,7 @@
   <Leaves
     leaves={[
       { id: 'steps', name: 'Steps', leaf: steps },
+      { id: 'score', name: 'Score', leaf: score },
       { id: 'told', name: 'As told', leaf: told },
       ...(view.version > 0 ? [{ id: 'forms', name: `Earlier forms (${view.version})`, leaf: forms }] : []),
     ]}
@@ -172,6 +179,10 @@
       onjump={film.url ? choose : undefined}
     />
   {/if}
+{/snippet}
+
+{#snippet score()}
+  <LedgerOfRoll {id} version={view?.version ?? 0} onchoose={showCut} />
 {/snippet}
 
 {#snippet told()}

@@ -1,0 +1,52 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Scoring;
+
+/// <summary>A roll as a referee would have scored it. A training roll has none: it is as it would stand.</summary>
+/// <param name="Rules">The rules.</param>
+/// <param name="Lines">What scored, and what did not.</param>
+/// <param name="State">What the lines come to.</param>
+/// <param name="Leader">Who is ahead; null where it is level.</param>
+/// <param name="By">What decides that.</param>
+/// <param name="NotHeld">What it would come to if nothing was held of which nothing says so.</param>
+/// <param name="Flips">Which single events would change who is ahead.</param>
+public sealed record Ledger(
+    MatchRules Rules,
+    IReadOnlyList<LedgerLine> Lines,
+    ScoreState State,
+    Who? Leader,
+    DecidedBy By,
+    ScoreState NotHeld,
+    IReadOnlyList<Flip> Flips
+)
+{
+    /// <summary>Scores a roll. Each exchange begins a new sequence; totals run on.</summary>
+    public static Ledger Of(Roll roll, MatchRules rules, MatVocabulary vocabulary)
+    {
+        var referee = new Referee(roll, rules, vocabulary, unknownIsHeld: true);
+        List<LedgerLine> lines = [.. referee.Lines()];
+        lines.AddRange(PenaltyLines.Of(roll, rules, out var loser));
+        var state = Sum(lines);
+        var (leader, by) = state.Ahead(rules);
+        if (referee.Finisher is { } finisher)
+            (leader, by) = (finisher, DecidedBy.Tap);
+        else if (loser is { } lost)
+            (leader, by) = (lost.Other(), DecidedBy.Penalties);
+        else if (leader is null && roll.Kind == RollKind.Match && rules.Decided.Contains(DecidedBy.Referee))
+            by = DecidedBy.Referee;
+        var isOver = by == DecidedBy.Tap || loser is not null;
+        return new Ledger(
+            rules,
+            lines,
+            state,
+            leader,
+            by,
+            Sum([.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines(), .. PenaltyLines.Of(roll, rules, out _)]),
+            isOver ? [] : Flip.Of(state, rules, new RollClock(roll).Left())
+        );
+    }
+
+    private static ScoreState Sum(IEnumerable<LedgerLine> lines) =>
+        lines.Aggregate(ScoreState.Level, (state, line) => state.With(line.By, ScoreTotal.Nothing.With(line)));
+}

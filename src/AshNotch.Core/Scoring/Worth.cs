@@ -1,0 +1,71 @@
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Scoring;
+
+/// <summary>
+/// What one change of place is for by itself, without the clock, the seconds of control or what was scored before. Source: IBJJF rule book
+/// and ADCC rules, from memory: takedown and sweep end on top, a pass ends in a pin past the legs, knee on belly, mount and the back with
+/// hooks score on reaching them and add to what led there.
+/// </summary>
+internal static class Worth
+{
+    private const string BodyTriangle = "body-triangle";
+
+    /// <summary>What it is for, in order; several where a pass ends in mount.</summary>
+    /// <param name="rules">The rules.</param>
+    /// <param name="from">Where it began, as the one sees it who made it; null where nobody knows.</param>
+    /// <param name="to">Where it led, as they see it.</param>
+    /// <param name="kind">The kind of the move; null for one that nobody named.</param>
+    public static IEnumerable<ScoredFor> Of(MatchRules rules, Place? from, Place to, MoveKind? kind)
+    {
+        if (!to.IsTop || to.Position.Family == Family.Legs)
+            yield break;
+        var control = Control(rules, to);
+        if (control != ScoredFor.Back)
+        {
+            if (Way(from, to, kind) is { } way)
+                yield return way;
+        }
+        if (control is { } held && !(from is { IsTop: true } && Control(rules, from) == held))
+            yield return held;
+    }
+
+    /// <summary>What holding a place from above counts as.</summary>
+    public static ScoredFor? Control(MatchRules rules, Place place) =>
+        !place.IsTop ? null
+        : place.Position.Id == BodyTriangle ? (rules.BodyTriangleIsHooks ? ScoredFor.Back : null)
+        : place.Position.Scores switch
+        {
+            ScoredControl.KneeOnBelly => ScoredFor.KneeOnBelly,
+            ScoredControl.Mount => ScoredFor.Mount,
+            ScoredControl.Back => ScoredFor.Back,
+            _ => null,
+        };
+
+    /// <summary>It ends past the legs.</summary>
+    public static bool IsPastGuard(Place to) => to is { IsTop: true, IsGuard: false };
+
+    private static ScoredFor? Way(Place? from, Place to, MoveKind? kind)
+    {
+        var isTakedown = kind == MoveKind.Takedown && from is null or { Position.Family: Family.Standing };
+        if (to.Position.Family == Family.Turtle)
+            return isTakedown && kind == MoveKind.Takedown ? ScoredFor.Takedown : null;
+        if (to.Position.Family == Family.Back)
+            return null;
+        if (from is null)
+            return kind switch
+            {
+                MoveKind.Takedown => ScoredFor.Takedown,
+                MoveKind.Sweep => ScoredFor.Sweep,
+                MoveKind.Pass when IsPin(to) => ScoredFor.Pass,
+                _ => null,
+            };
+        if (from.Position.Family == Family.Standing)
+            return ScoredFor.Takedown;
+        if (from is { IsGuard: true, IsTop: false })
+            return ScoredFor.Sweep;
+        return from is { IsGuard: true, IsTop: true } && IsPin(to) ? ScoredFor.Pass : null;
+    }
+
+    private static bool IsPin(Place to) => to.Position.Family is Family.Pin or Family.Mount && to.Position.Id != "three-quarter-mount";
+}
