@@ -18,7 +18,7 @@ public class ScoreApiTests
         Assert.Equal("3-0, or 0-0 if nothing was held of which nothing says so.", (string?)ledger["ifNotHeld"]);
         await app.Put("/api/rolls/m", Held.Replace("\"landed\" }", "\"landed\", \"held\": false }", StringComparison.Ordinal));
         ledger = await app.Get("/api/rolls/m/ledger");
-        Assert.Equal("You lead by advantages, 1-0; 0-0.", (string?)ledger["say"]);
+        Assert.Equal("You lead by advantages, 1-0; 0-0 in points.", (string?)ledger["say"]);
         Assert.Null(ledger["ifNotHeld"]);
     }
 

@@ -26,6 +26,24 @@ for (const { name, ...use } of sizes) {
   test.describe(name, () => {
     test.use(use);
 
+    test('a kept roll says how it would stand by which rules, and where each line was cut', async ({
+      page,
+    }) => {
+      await save(
+        page,
+        'I was in his open guard. I knee cut to side control and took mount. He escaped to half guard.',
+      );
+      await page.getByRole('tab', { name: 'Score' }).click();
+      const score = page.getByRole('tabpanel');
+      await expect(score.getByText('You lead 7-0.')).toBeVisible();
+      await expect(score.getByText(/^7-0, or 0-0 if nothing was held/)).toBeVisible();
+      await score.getByRole('button', { name: 'Where' }).first().click();
+      await score.getByRole('combobox', { name: 'By' }).selectOption('submission-grappling');
+      await expect(score.getByText('You lead 5-0.')).toBeVisible();
+      await score.getByRole('combobox', { name: 'By' }).selectOption('submission-only');
+      await expect(score.getByText('Level, 0-0.')).toBeVisible();
+    });
+
     test('the words of a kept roll are changed, what changes is shown, and what was put right stays', async ({
       page,
     }) => {

@@ -196,7 +196,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
             ?? (call.Notch.HeldSeconds is { } s ? s >= rules.Seconds : RollClock.Held(call.Exchange, call.N, rules.Seconds));
         call.Seen.Score(by, what);
         open.Add((lines.Count, by, held));
-        Line(call, what, $"{Capital(Named(what))}{Half(call)}", points: points);
+        Line(call, what, $"{Told(what)}{Half(call)}", points: points);
     }
 
     // A chain of places ends: what was held, or led to what was, is awarded; of the rest each place is an advantage.
@@ -249,6 +249,16 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
 
     // From the feet, or from where nobody knows.
     private static bool IsStanding(Place? from) => from is null or { Position.Family: Family.Standing };
+
+    private static string Told(ScoredFor what) =>
+        what switch
+        {
+            ScoredFor.Takedown => "From the feet to the top",
+            ScoredFor.Sweep => "From the guard to the top",
+            ScoredFor.Pass => "Past the legs to a pin",
+            ScoredFor.Back => "Behind them with both hooks",
+            _ => $"{Capital(Named(what))} reached",
+        };
 
     private static string Named(ScoredFor what) => what == ScoredFor.Back ? "back" : Term.Say(what);
 

@@ -129,7 +129,11 @@ public class LedgerTests
     public void Without_a_time_both_halves_are_said()
     {
         var line = Assert.Single(Told.Scored(Told.Roll(Pass), "submission-grappling").Lines);
-        Assert.StartsWith("Pass, if it was in the second half; in the first it is nothing.", line.Why, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Past the legs to a pin, if it was in the second half; in the first it is nothing.",
+            line.Why,
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -243,4 +247,20 @@ public class LedgerTests
     [InlineData("submission-grappling", Attire.Gi, "submission-grappling")]
     public void Rules_are_found_by_their_id_or_their_family(string id, Attire? attire, string found) =>
         Assert.Equal(found, Rulesets.Match(id, attire)?.Id);
+
+    [Theory]
+    [InlineData(
+        "partner knee-cut-pass open-guard/bottom>side-control/bottom",
+        "They lead 3-0.",
+        "3-0, or 0-0 if nothing was held of which nothing says so."
+    )]
+    [InlineData(Pass + " +held", "You lead 3-0.", null)]
+    [InlineData("partner armbar mount/bottom near", "They lead by advantages, 1-0; 0-0 in points.", null)]
+    [InlineData("me armbar mount/top tap", "You won by the tap; 0-0 in points.", null)]
+    [InlineData("me armbar mount/top stopped", "Level, 0-0: the referee decides.", null)]
+    public void It_is_said_in_a_sentence_or_two(string told, string standing, string? ifNotHeld)
+    {
+        var ledger = Told.Scored(Told.Roll(told), "federation-gi");
+        Assert.Equal((standing, ifNotHeld), (LedgerWords.Standing(ledger), LedgerWords.IfNotHeld(ledger)));
+    }
 }

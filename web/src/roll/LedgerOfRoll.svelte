@@ -99,6 +99,12 @@
   li.partner {
     border-left: 4px solid var(--color-theirs);
   }
+  @media (max-width: 700px) {
+    li {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 0;
+    }
+  }
   .figure {
     font-variant-numeric: tabular-nums;
     font-weight: 650;
