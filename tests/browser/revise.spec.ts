@@ -38,6 +38,18 @@ for (const { name, ...use } of sizes) {
       await expect(score.getByText('You lead 7-0.')).toBeVisible();
       await expect(score.getByText(/^7-0, or 0-0 if nothing was held/)).toBeVisible();
       await score.getByRole('button', { name: 'Where' }).first().click();
+      // Not held after all: said on the notch, and scored anew.
+      await page.getByRole('tab', { name: 'Steps' }).click();
+      await page
+        .getByRole('button', { name: /They moved on: .* to your half guard|You moved on: .* to your mount/ })
+        .first()
+        .click();
+      const editor = page.getByRole('dialog');
+      await editor.getByRole('combobox', { name: 'Held three seconds' }).selectOption('held');
+      await editor.getByRole('button', { name: 'Keep' }).click();
+      await page.getByRole('tab', { name: 'Score' }).click();
+      await expect(score.getByText('You lead 7-0.')).toBeVisible();
+      await expect(score.getByText(/or 0-0 if nothing was held/)).toBeHidden();
       await score.getByRole('combobox', { name: 'By' }).selectOption('submission-grappling');
       await expect(score.getByText('You lead 5-0.')).toBeVisible();
       await score.getByRole('combobox', { name: 'By' }).selectOption('submission-only');

@@ -27,6 +27,9 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
         foreach (var (at, advice) in around.Advice)
             if (Before(at) is { } n)
                 notches[n] = notches[n] with { Advice = [.. notches[n].Advice, advice] };
+        foreach (var said in HeldSaid.In(words))
+            if (said.Of(notches, vocabulary) is >= 0 and var n)
+                notches[n] = notches[n] with { Held = said.Held ?? notches[n].Held, HeldSeconds = said.Seconds ?? notches[n].HeldSeconds };
         var exchanges = new List<(ReadExchange Read, IReadOnlyList<Doubted> Drafts)>();
         var place = new Dictionary<int, (int, int)>();
         var first = 0;

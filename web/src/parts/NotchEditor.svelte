@@ -121,6 +121,23 @@
           <option value="partner">they let it happen</option>
         </select>
       </label>
+      {#if edited.outcome === 'landed'}
+        <label class="field">
+          <span>Held three seconds</span>
+          <select
+            value={edited.held == null ? '' : String(edited.held)}
+            onchange={(event) => {
+              const said = event.currentTarget.value;
+              edited.held = said === '' ? undefined : said === 'true';
+              edited.heldSeconds = undefined;
+            }}
+          >
+            <option value="">not said</option>
+            <option value="true">held</option>
+            <option value="false">not held</option>
+          </select>
+        </label>
+      {/if}
       <label class="field">
         <span>At, minutes and seconds</span>
         <input bind:value={edited.at} pattern="\d+:[0-5]\d" placeholder="2:05" autocomplete="off" />
