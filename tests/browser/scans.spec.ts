@@ -95,6 +95,13 @@ test.describe('wide', () => {
     await expectNoFaults(page);
   });
 
+  test('the score of a roll has no accessibility fault', async ({ page }) => {
+    await open(page, '/rack/s1121-3');
+    await page.getByRole('tab', { name: 'Score' }).click();
+    await expect(page.getByText(/^As it would stand/)).toBeVisible();
+    await expectNoFaults(page);
+  });
+
   test('a notch being put right has no accessibility fault', async ({ page }) => {
     await open(page, '/rack/s1121-3');
     await page.getByRole('button', { name: /americana/ }).click();

@@ -20,10 +20,18 @@ internal static class ScoreVerb
         return output.Json(
             new ScoreAnswer(
                 rules,
-                [.. rolls.Select(r => ScoreAnswer.RollScored.Of(r.Roll, Ledger.Of(r.Roll, Rules(r, rules, output), vocabulary)))]
+                [.. rolls.Select(r => ScoreAnswer.RollScored.Of(r.Roll, Scored(r, Rules(r, rules, output), vocabulary, output)))]
             ),
             AnswerJson.Default.ScoreAnswer
         );
+    }
+
+    private static Ledger Scored(LoggedRoll logged, MatchRules rules, MatVocabulary vocabulary, Output output)
+    {
+        var ledger = Ledger.Of(logged.Roll, rules, vocabulary);
+        foreach (var fault in ledger.Faults)
+            output.Say($"{logged.Roll.Id}, exchange {fault.Exchange}, notch {fault.Notch}: {fault.Say}");
+        return ledger;
     }
 
     private static MatchRules Rules(LoggedRoll logged, string? asked, Output output)

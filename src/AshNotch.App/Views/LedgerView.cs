@@ -12,6 +12,7 @@ namespace AshNotch.App.Views;
 /// <param name="IfNotHeld">What hangs on what nothing says of, a sentence; null where nothing does.</param>
 /// <param name="Lines">What scored, and what did not.</param>
 /// <param name="Flips">What would change who is ahead.</param>
+/// <param name="Faults">Times that do not go together, each a sentence.</param>
 /// <param name="Others">The rules it can be scored by.</param>
 public sealed record LedgerView(
     string Rules,
@@ -21,6 +22,7 @@ public sealed record LedgerView(
     string? IfNotHeld,
     IReadOnlyList<LedgerView.Line> Lines,
     IReadOnlyList<string> Flips,
+    IReadOnlyList<string> Faults,
     IReadOnlyList<LedgerView.Choice> Others
 )
 {
@@ -48,6 +50,7 @@ public sealed record LedgerView(
                 )),
             ],
             [.. ledger.Flips.Select(f => f.Say)],
+            [.. ledger.Faults.Select(f => f.Say)],
             [.. Rulesets.Matches.Select(r => new Choice(r.Id, r.Name))]
         );
     }

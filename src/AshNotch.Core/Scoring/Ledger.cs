@@ -11,6 +11,7 @@ namespace AshNotch.Core.Scoring;
 /// <param name="By">What decides that.</param>
 /// <param name="NotHeld">What it would come to if nothing was held of which nothing says so.</param>
 /// <param name="Flips">Which single events would change who is ahead.</param>
+/// <param name="Faults">Times that do not go together.</param>
 public sealed record Ledger(
     MatchRules Rules,
     IReadOnlyList<LedgerLine> Lines,
@@ -18,7 +19,8 @@ public sealed record Ledger(
     Who? Leader,
     DecidedBy By,
     ScoreState NotHeld,
-    IReadOnlyList<Flip> Flips
+    IReadOnlyList<Flip> Flips,
+    IReadOnlyList<LedgerFault> Faults
 )
 {
     /// <summary>Scores a roll. Each exchange begins a new sequence; totals run on.</summary>
@@ -43,7 +45,8 @@ public sealed record Ledger(
             leader,
             by,
             Sum([.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines(), .. PenaltyLines.Of(roll, rules, out _)]),
-            isOver ? [] : Flip.Of(state, rules, new RollClock(roll).Left())
+            isOver ? [] : Flip.Of(state, rules, new RollClock(roll).Left()),
+            [.. new RollClock(roll).Faults()]
         );
     }
 

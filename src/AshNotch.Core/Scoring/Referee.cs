@@ -35,7 +35,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
     {
         var seen = new Sequence();
         if (vocabulary.Place(Whereabouts.StartOf(exchange)) is { } start)
-            seen.Move(start, null, null);
+            Begin(seen, start);
         for (var n = 0; n < exchange.Notches.Count && Finisher is null; n++)
         {
             var notch = exchange.Notches[n];
@@ -50,6 +50,15 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
         }
         Settle(Who.Me);
         Settle(Who.Partner);
+    }
+
+    // What a round is set to start in is had, and not scored by going back to it.
+    private void Begin(Sequence seen, Place start)
+    {
+        seen.Move(start, null, null);
+        foreach (var who in Enum.GetValues<Who>())
+            if (Worth.Control(rules, start.SeenBy(who)) is { } had)
+                seen.Score(who, had);
     }
 
     // Something between was not told; whoever is no longer above has lost what they had.

@@ -46,10 +46,32 @@ internal sealed class RollClock(Roll roll)
         return all.Skip(here).Select(Elapsed).FirstOrDefault(t => t is not null) < part * whole ? true : null;
     }
 
+    /// <summary>Times that do not go together: out of order, beyond the end, or two that contradict each other.</summary>
+    public IEnumerable<LedgerFault> Faults()
+    {
+        double? before = null;
+        for (var e = 0; e < roll.Exchanges.Count; e++)
+        for (var n = 0; n < roll.Exchanges[e].Notches.Count; n++)
+        {
+            var notch = roll.Exchanges[e].Notches[n];
+            if (notch is { At: { } at, Remaining: { } left } && length is { } lasts && Math.Abs(at.Seconds + left.Seconds - lasts) > 1)
+                yield return new LedgerFault(e, n, $"At {at} with {left} left do not make {Clock(lasts)}.");
+            if (Elapsed(notch) is not { } now)
+                continue;
+            if (length is { } whole && (now > whole || now < 0))
+                yield return new LedgerFault(e, n, $"{At(notch) ?? notch.Remaining} lies beyond the {Clock(whole)} that it lasted.");
+            else if (now < before)
+                yield return new LedgerFault(e, n, $"{Clock(now)} comes before {Clock(before.Value)}, the time of one before it.");
+            before = Math.Max(before ?? 0, now);
+        }
+    }
+
+    private static RollTime Clock(double seconds) => new((int)seconds);
+
     private double? Elapsed(Notch notch) => notch.At?.Seconds ?? (length is { } whole ? whole - notch.Remaining?.Seconds : null);
 
     private static double? Between(Notch one, Notch other) =>
-        one.At is { } a && other.At is { } b ? b.Seconds - a.Seconds
-        : one.Remaining is { } left && other.Remaining is { } later ? left.Seconds - later.Seconds
+        one.At is { } a && other.At is { } b && b >= a ? b.Seconds - a.Seconds
+        : one.Remaining is { } left && other.Remaining is { } later && later <= left ? left.Seconds - later.Seconds
         : null;
 }

@@ -263,4 +263,31 @@ public class LedgerTests
         var ledger = Told.Scored(Told.Roll(told), "federation-gi");
         Assert.Equal((standing, ifNotHeld), (LedgerWords.Standing(ledger), LedgerWords.IfNotHeld(ledger)));
     }
+
+    [Theory]
+    [InlineData(Pass + " @2:00|" + Mount + " @1:00", "1:00 comes before 2:00, the time of one before it.")]
+    [InlineData(Pass + " @2:00|" + Mount + " @6:30", "6:30 lies beyond the 6:00 that it lasted.")]
+    [InlineData(Pass + " @2:00|" + Mount + " @3:00", null)]
+    public void Times_that_do_not_go_together_are_said_and_the_rest_is_scored(string told, string? fault)
+    {
+        var ledger = Told.Scored(Told.Roll(told, minutes: 6), "federation-gi");
+        Assert.Equal(fault, ledger.Faults.SingleOrDefault()?.Say);
+        Assert.Equal("7-0 me by points", Told.Say(ledger));
+    }
+
+    [Fact]
+    public void Two_times_of_one_notch_that_contradict_each_other_are_said()
+    {
+        var roll = Told.Roll(Pass + " @2:00", minutes: 6);
+        var notch = roll.Notches.First() with { Remaining = new RollTime(60) };
+        roll = roll with { Exchanges = [new Exchange { Notches = [notch] }] };
+        Assert.Equal("At 2:00 with 1:00 left do not make 6:00.", Assert.Single(Told.Scored(roll, "federation-gi").Faults).Say);
+    }
+
+    [Fact]
+    public void What_a_round_starts_in_is_had_and_not_scored_by_going_back_to_it()
+    {
+        var roll = Told.Roll("me - mount/top>knee-on-belly/top|me - knee-on-belly/top>mount/top", RollKind.Positional);
+        Assert.Equal("2-0 me by points", Told.Say(Told.Scored(roll, "federation-gi")));
+    }
 }

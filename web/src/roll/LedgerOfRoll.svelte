@@ -52,16 +52,17 @@
         <span>
           <strong>{line.by === 'me' ? 'You' : 'They'}: {line.for}</strong>{line.at ? ` at ${line.at}` : ''}.
           {line.why}
-          {#if line.notch != null}
-            {@const at = { exchange: line.exchange, notch: line.notch }}
-            <button class="inline" onclick={() => onchoose(at)}>Where</button>
-          {/if}
         </span>
+        {#if line.notch != null}
+          {@const at = { exchange: line.exchange, notch: line.notch }}
+          <button class="where" onclick={() => onchoose(at)}>Where</button>
+        {/if}
       </li>
     {:else}
       <li class="quiet">Nothing in it scores.</li>
     {/each}
   </ol>
+  {#each ledger.faults as fault (fault)}<p class="fault">{fault}</p>{/each}
   {#each ledger.flips as flip (flip)}<p>{flip}</p>{/each}
   <p class="quiet text-[0.9375rem]">
     As it would stand; a training roll has no referee. Source: {ledger.source}.
@@ -88,7 +89,8 @@
   }
   li {
     display: grid;
-    grid-template-columns: 7.5rem minmax(0, 1fr);
+    grid-template-columns: 7.5rem minmax(0, 1fr) auto;
+    align-items: center;
     gap: 0.75rem;
     padding: 0.5rem 0 0.5rem 0.75rem;
     border-bottom: 1px solid var(--color-grain);
@@ -109,7 +111,9 @@
     font-variant-numeric: tabular-nums;
     font-weight: 650;
   }
-  .inline {
+  .where {
+    min-height: 2.75rem;
+    justify-self: start;
     text-decoration: underline;
   }
 </style>
