@@ -70,7 +70,7 @@
         <p class="quiet">
           A few weeks, one thing first. What would bring most, with what you have to work with:
         </p>
-        {#key plan}<Proposals onbegun={asked.load} />{/key}
+        <Proposals {plan} onbegun={asked.load} />
       {/if}
       {#if plan.areas.length > 0}
         <RateAreas areas={plan.areas} today={plan.today} onkept={asked.load} />

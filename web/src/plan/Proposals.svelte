@@ -1,15 +1,25 @@
 <!-- What could be worked on: up to three sets with what they would bring, and why others fell behind. -->
 <script lang="ts">
-  import { api, got } from '../api/client';
+  import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
   import Waiting from '../kit/Waiting.svelte';
 
-  let { onbegun }: { onbegun: () => void } = $props();
+  let {
+    plan,
+    onbegun,
+  }: {
+    /** What they rest on; what is shown stays in its place until those for another week are there. */
+    plan: Schemas['PlanView'];
+    onbegun: () => void;
+  } = $props();
 
-  const asked = resource(() => got(api.GET('/api/plan/proposal')));
+  const asked = resource(() => {
+    void plan;
+    return got(api.GET('/api/plan/proposal'));
+  });
   const proposal = $derived(asked.value);
   let set = $state('0');
   let weeks = $state('3');
