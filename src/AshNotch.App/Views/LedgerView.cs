@@ -43,9 +43,7 @@ public sealed record LedgerView(
                     l.At?.ToString(),
                     l.By,
                     Term.Say(l.For),
-                    l.Points,
-                    l.Advantages,
-                    l.Penalties,
+                    LedgerWords.Gained(l),
                     l.Why
                 )),
             ],
@@ -56,17 +54,7 @@ public sealed record LedgerView(
     }
 
     /// <summary>A line of a ledger.</summary>
-    public sealed record Line(
-        int Exchange,
-        int? Notch,
-        string? At,
-        Who By,
-        string For,
-        int Points,
-        int Advantages,
-        int Penalties,
-        string Why
-    );
+    public sealed record Line(int Exchange, int? Notch, string? At, Who By, string For, string Gained, string Why);
 
     /// <summary>Rules to choose.</summary>
     public sealed record Choice(string Id, string Name);

@@ -26,15 +26,5 @@ internal static class LessonPhrases
     public static bool IsLittle(Word word) => Little.Contains(word.Text);
 
     private static bool Says(IReadOnlyList<string[]> phrases, IReadOnlyList<Word> words) =>
-        phrases.Any(p => Enumerable.Range(0, words.Count).Any(i => Stands(p, words, i)));
-
-    private static bool Stands(string[] phrase, IReadOnlyList<Word> words, int first)
-    {
-        if (first + phrase.Length > words.Count)
-            return false;
-        for (var k = 0; k < phrase.Length; k++)
-            if (words[first + k].Text != phrase[k])
-                return false;
-        return true;
-    }
+        phrases.Any(p => Enumerable.Range(0, words.Count).Any(i => Phrase.Stands(p, words, i)));
 }

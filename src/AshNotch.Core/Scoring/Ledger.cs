@@ -28,7 +28,8 @@ public sealed record Ledger(
     {
         var referee = new Referee(roll, rules, vocabulary, unknownIsHeld: true);
         List<LedgerLine> lines = [.. referee.Lines()];
-        lines.AddRange(PenaltyLines.Of(roll, rules, out var loser));
+        var penalties = PenaltyLines.Of(roll, rules, out var loser);
+        lines.AddRange(penalties);
         var state = Sum(lines);
         var (leader, by) = state.Ahead(rules);
         if (referee.Finisher is { } finisher)
@@ -37,6 +38,7 @@ public sealed record Ledger(
             (leader, by) = (lost.Other(), DecidedBy.Penalties);
         else if (leader is null && roll.Kind == RollKind.Match && rules.Decided.Contains(DecidedBy.Referee))
             by = DecidedBy.Referee;
+        var clock = new RollClock(roll);
         var isOver = by == DecidedBy.Tap || loser is not null;
         return new Ledger(
             rules,
@@ -44,9 +46,9 @@ public sealed record Ledger(
             state,
             leader,
             by,
-            Sum([.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines(), .. PenaltyLines.Of(roll, rules, out _)]),
-            isOver ? [] : Flip.Of(state, rules, new RollClock(roll).Left()),
-            [.. new RollClock(roll).Faults()]
+            Sum([.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines(), .. penalties]),
+            isOver ? [] : Flip.Of(state, rules, clock.Left()),
+            [.. clock.Faults()]
         );
     }
 

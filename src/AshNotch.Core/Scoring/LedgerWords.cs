@@ -1,3 +1,4 @@
+using System.Globalization;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -28,6 +29,21 @@ public static class LedgerWords
         (ledger.NotHeld.Me.Points, ledger.NotHeld.Partner.Points) == (ledger.State.Me.Points, ledger.State.Partner.Points)
             ? null
             : $"{Score(ledger, ledger.State)}, or {Score(ledger, ledger.NotHeld)} if nothing was held of which nothing says so.";
+
+    /// <summary>What a line brings: <c>+3</c>, <c>+1 advantage</c>, <c>penalty</c>, or <c>0</c>.</summary>
+    public static string Gained(LedgerLine line)
+    {
+        var gained = new List<string>();
+        if (line.Points != 0)
+            gained.Add(line.Points.ToString("+0;-0", CultureInfo.InvariantCulture));
+        if (line.Advantages != 0)
+            gained.Add(
+                string.Create(CultureInfo.InvariantCulture, $"+{line.Advantages} {(line.Advantages == 1 ? "advantage" : "advantages")}")
+            );
+        if (line.Penalties != 0)
+            gained.Add("penalty");
+        return gained.Count == 0 ? "0" : string.Join(", ", gained);
+    }
 
     private static string Leads(Who who) => who == Who.Me ? "You lead" : "They lead";
 

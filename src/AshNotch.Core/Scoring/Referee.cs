@@ -57,7 +57,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
     {
         seen.Move(start, null, null);
         foreach (var who in Enum.GetValues<Who>())
-            if (Worth.Control(rules, start.SeenBy(who)) is { } had)
+            if (Worth.Control(start.SeenBy(who), rules.BodyTriangleIsHooks) is { } had)
                 seen.Score(who, had);
     }
 
@@ -116,7 +116,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
         if (!rules.Advantages || to is null)
             return;
         var missed = Worth
-            .Of(rules, from, to.SeenBy(by), move?.Kind)
+            .Of(from, to.SeenBy(by), move?.Kind, rules.BodyTriangleIsHooks)
             .Where(w => rules.Worth(w) > 0 && !call.Seen.HasScored(by, w))
             .ToList();
         if (missed.Count > 0)
@@ -131,7 +131,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
         if (!after.IsTop)
             Settle(by);
 
-        var worth = Worth.Of(rules, from, after, move?.Kind).ToList();
+        var worth = Worth.Of(from, after, move?.Kind, rules.BodyTriangleIsHooks).ToList();
         var pulled = seen.PulledBy == by.Other();
         // The shot had begun before the guard was pulled, and ended on top of it.
         if (move?.Kind == MoveKind.Takedown && pulled && !worth.Contains(ScoredFor.Takedown) && after.IsTop)
@@ -149,7 +149,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
         if (worth.Count == 0 && rules.Scores.Count > 0)
             Nothing(call, move, from, after);
 
-        seen.Move(to, by, from is null ? null : Worth.Control(rules, from.Mirror));
+        seen.Move(to, by, from is null ? null : Worth.Control(from.Mirror, rules.BodyTriangleIsHooks));
         if (IsPull(move, from, after))
             seen.Pulled(by);
     }

@@ -12,28 +12,25 @@ internal static class Worth
     private const string BodyTriangle = "body-triangle";
 
     /// <summary>What it is for, in order; several where a pass ends in mount.</summary>
-    /// <param name="rules">The rules.</param>
     /// <param name="from">Where it began, as the one sees it who made it; null where nobody knows.</param>
     /// <param name="to">Where it led, as they see it.</param>
     /// <param name="kind">The kind of the move; null for one that nobody named.</param>
-    public static IEnumerable<ScoredFor> Of(MatchRules rules, Place? from, Place to, MoveKind? kind)
+    /// <param name="bodyTriangleIsHooks">A body triangle counts as hooks.</param>
+    public static IEnumerable<ScoredFor> Of(Place? from, Place to, MoveKind? kind, bool bodyTriangleIsHooks)
     {
         if (!to.IsTop || to.Position.Family == Family.Legs)
             yield break;
-        var control = Control(rules, to);
-        if (control != ScoredFor.Back)
-        {
-            if (Way(from, to, kind) is { } way)
-                yield return way;
-        }
-        if (control is { } held && !(from is { IsTop: true } && Control(rules, from) == held))
+        var control = Control(to, bodyTriangleIsHooks);
+        if (Way(from, to, kind) is { } way)
+            yield return way;
+        if (control is { } held && !(from is { IsTop: true } && Control(from, bodyTriangleIsHooks) == held))
             yield return held;
     }
 
     /// <summary>What holding a place from above counts as.</summary>
-    public static ScoredFor? Control(MatchRules rules, Place place) =>
+    public static ScoredFor? Control(Place place, bool bodyTriangleIsHooks) =>
         !place.IsTop ? null
-        : place.Position.Id == BodyTriangle ? (rules.BodyTriangleIsHooks ? ScoredFor.Back : null)
+        : place.Position.Id == BodyTriangle ? (bodyTriangleIsHooks ? ScoredFor.Back : null)
         : place.Position.Scores switch
         {
             ScoredControl.KneeOnBelly => ScoredFor.KneeOnBelly,
@@ -47,9 +44,6 @@ internal static class Worth
 
     private static ScoredFor? Way(Place? from, Place to, MoveKind? kind)
     {
-        var isTakedown = kind == MoveKind.Takedown && from is null or { Position.Family: Family.Standing };
-        if (to.Position.Family == Family.Turtle)
-            return isTakedown && kind == MoveKind.Takedown ? ScoredFor.Takedown : null;
         if (to.Position.Family == Family.Back)
             return null;
         if (from is null)
@@ -60,8 +54,10 @@ internal static class Worth
                 MoveKind.Pass when IsPin(to) => ScoredFor.Pass,
                 _ => null,
             };
+        // Over the turtle only a takedown that is told as one has put somebody down.
         if (from.Position.Family == Family.Standing)
-            return ScoredFor.Takedown;
+            return to.Position.Family != Family.Turtle || kind == MoveKind.Takedown ? ScoredFor.Takedown : null;
+        // The dogfight is where a half-guard player comes up; whoever ends on top of it is taken to have swept.
         if (from is { IsGuard: true, IsTop: false })
             return ScoredFor.Sweep;
         return from is { IsGuard: true, IsTop: true } && IsPin(to) ? ScoredFor.Pass : null;

@@ -290,4 +290,19 @@ public class LedgerTests
         var roll = Told.Roll("me - mount/top>knee-on-belly/top|me - knee-on-belly/top>mount/top", RollKind.Positional);
         Assert.Equal("2-0 me by points", Told.Say(Told.Scored(roll, "federation-gi")));
     }
+
+    [Theory]
+    [InlineData(3, 0, 0, "+3")]
+    [InlineData(-1, 0, 1, "-1, penalty")]
+    [InlineData(0, 1, 0, "+1 advantage")]
+    [InlineData(0, 0, 0, "0")]
+    public void What_a_line_brings_is_said(int points, int advantages, int penalties, string gained) =>
+        Assert.Equal(gained, LedgerWords.Gained(new LedgerLine(0, 0, null, Who.Me, ScoredFor.Pass, points, advantages, penalties, "")));
+
+    [Theory]
+    [InlineData("me scissor-sweep closed-guard/bottom>turtle/top", "2-0 me by points")]
+    [InlineData("me double-leg standing/neutral>turtle/top", "2-0 me by points")]
+    [InlineData("me - standing/neutral>turtle/top", "0-0 level by referee")]
+    public void Over_the_turtle_a_sweep_and_a_takedown_told_as_one_score(string told, string expected) =>
+        Assert.Equal(expected, Told.Say(Told.Scored(Told.Roll(told), "federation-gi")));
 }

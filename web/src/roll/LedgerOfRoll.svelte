@@ -24,14 +24,6 @@
     );
   });
   const ledger = $derived(asked.value);
-  const gained = (points: number, advantages: number, penalties: number) =>
-    [
-      points !== 0 ? `${points > 0 ? '+' : ''}${points}` : '',
-      advantages > 0 ? '+1 advantage' : '',
-      penalties > 0 ? 'penalty' : '',
-    ]
-      .filter(Boolean)
-      .join(', ') || '0';
 </script>
 
 <Failed of={asked} />
@@ -48,7 +40,7 @@
   <ol>
     {#each ledger.lines as line, i (i)}
       <li class={line.by}>
-        <span class="figure">{gained(line.points, line.advantages, line.penalties)}</span>
+        <span class="figure">{line.gained}</span>
         <span>
           <strong>{line.by === 'me' ? 'You' : 'They'}: {line.for}</strong>{line.at ? ` at ${line.at}` : ''}.
           {line.why}

@@ -14,7 +14,7 @@ internal static class Blame
     {
         foreach (var (said, cause) in Wordings)
             for (var i = clause.First; i + said.Length <= clause.After; i++)
-                if (said.Select((w, k) => words[i + k].Text == w).All(same => same))
+                if (Phrase.Stands(said, words, i))
                     return (cause, i, said.Length);
         return null;
     }

@@ -36,7 +36,7 @@ internal sealed record HeldSaid(int At, bool? Held, double? Seconds, bool IsOfHo
                 said.Add(new HeldSaid(words[i].Start, null, seconds, false, false));
                 i += 2;
             }
-            else if (Wordings.FirstOrDefault(w => Stands(words, i, w.Words)) is { Words: not null } wording)
+            else if (Wordings.FirstOrDefault(w => Phrase.Stands(w.Words, words, i)) is { Words: not null } wording)
             {
                 said.Add(new HeldSaid(words[i].Start, wording.Held, null, wording.IsOfHooks, wording.Words[0] == "before"));
                 i += wording.Words.Length - 1;
@@ -71,7 +71,4 @@ internal sealed record HeldSaid(int At, bool? Held, double? Seconds, bool IsOfHo
         && Numbers.At(words, i + 1) is { Count: 1, Unit: "" } count
             ? count.Value
             : null;
-
-    private static bool Stands(IReadOnlyList<Word> words, int first, string[] said) =>
-        first + said.Length <= words.Count && said.Select((w, k) => words[first + k].Text == w).All(same => same);
 }

@@ -128,7 +128,7 @@ internal sealed class ToldAround(IReadOnlyList<Word> words, string text, IReadOn
         var first = clause.First;
         while (first < clause.After && words[first].Text is "and" or "so" or "but")
             first++;
-        return first + opening.Length <= words.Count && opening.Select((w, i) => words[first + i].Text == w).All(same => same);
+        return Phrase.Stands(opening, words, first);
     }
 
     private static int EndOf(IReadOnlyList<Clause> clauses, int first, int most = int.MaxValue)
