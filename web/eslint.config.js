@@ -15,8 +15,9 @@ const leans = {
   log: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
   plan: ['api', 'base', 'kit', 'parts'],
   roll: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
+  matches: ['api', 'base', 'kit', 'parts', 'stick'],
   keeping: ['api', 'base', 'kit', 'stick'],
-  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'plan', 'roll', 'keeping'],
+  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'plan', 'roll', 'matches', 'keeping'],
 };
 
 export default ts.config(

@@ -6,6 +6,7 @@ using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Lessons;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Core.Weeks;
@@ -38,6 +39,12 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
 
     /// <summary>The vocabulary.</summary>
     public MatVocabulary Vocabulary => vocabulary;
+
+    /// <summary>The rules that matches are scored by.</summary>
+    public Rulebook Rulebook => preferences.Rulebook;
+
+    /// <summary>What is made of a lead.</summary>
+    public LeadSchool Lead => preferences.All.Lead;
 
     /// <summary>What the ranking is made for, as set.</summary>
     public Goal Goal => preferences.Goal;

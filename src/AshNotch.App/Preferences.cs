@@ -16,13 +16,26 @@ public sealed class Preferences(LogStore store)
     {
         get
         {
-            var house = store.Setting(Ruleset.HouseId) is { } kept ? JsonSerializer.Deserialize<Ruleset>(kept) : null;
-            IReadOnlyList<Ruleset> rulesets = [.. Rulesets.All.Select(r => r.Id == Ruleset.HouseId && house is not null ? house : r)];
+            IReadOnlyList<Ruleset> rulesets = [.. Rulebook.Families];
             return new SettingsView(
                 Term.TryRead<Aim>(store.Setting("aim"), out var aim) ? aim : Aim.Points,
                 rulesets.FirstOrDefault(r => r.Id == store.Setting("rules"))?.Id ?? Ruleset.Federation.Id,
+                Term.TryRead<LeadSchool>(store.Setting("lead"), out var lead) ? lead : LeadSchool.Both,
                 rulesets
             );
+        }
+    }
+
+    /// <summary>The rules that ship, and the user's own.</summary>
+    public Rulebook Rulebook
+    {
+        get
+        {
+            var own = store.Matches().Rulesets;
+            // A table of an earlier version, of points alone.
+            if (own.All(r => r.Id != Ruleset.HouseId) && store.Setting(Ruleset.HouseId) is { } kept)
+                own = [.. own, JsonSerializer.Deserialize<Ruleset>(kept)!.In(Rulesets.Matches.First(m => m.Id == Ruleset.HouseId))];
+            return new Rulebook(own);
         }
     }
 
@@ -43,13 +56,7 @@ public sealed class Preferences(LogStore store)
             store.KeepSetting("aim", Term.Of(aim));
         if (asked.Rules is not null)
             store.KeepSetting("rules", asked.Rules);
-        if (asked.House is { } house)
-        {
-            var ours = Rulesets.All.First(r => r.Id == Ruleset.HouseId);
-            store.KeepSetting(
-                Ruleset.HouseId,
-                JsonSerializer.Serialize(house with { Id = ours.Id, Name = ours.Name, Source = ours.Source })
-            );
-        }
+        if (asked.Lead is { } lead)
+            store.KeepSetting("lead", Term.Of(lead));
     }
 }

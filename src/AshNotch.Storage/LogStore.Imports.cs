@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 using AshNotch.Storage.Importing;
@@ -24,6 +25,7 @@ public sealed partial class LogStore
             new Known(
                 new Log(),
                 Drills.None,
+                MatchBook.None,
                 new Dictionary<string, Roll>(),
                 _ => [],
                 _ => [],

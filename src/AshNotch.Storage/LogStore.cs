@@ -4,8 +4,10 @@ using AshNotch.Core.Drilling;
 using AshNotch.Core.Drilling.Areas;
 using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Week;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
 using AshNotch.Storage.Files;
@@ -219,6 +221,31 @@ public sealed partial class LogStore : IDisposable
             return true;
         });
 
+    /// <summary>What is kept for matches, as it stands now.</summary>
+    public MatchBook Matches() => Using(MatchTables.Read);
+
+    /// <summary>Saves rules of the user's own; others of the same id are replaced.</summary>
+    public void SaveRules(MatchRules rules) =>
+        Write(connection =>
+        {
+            MatchTables.Save(connection, rules);
+            return true;
+        });
+
+    /// <summary>Drops rules of the user's own; false where there are none.</summary>
+    public bool DropRules(string id) => Write(connection => MatchTables.DropRules(connection, id));
+
+    /// <summary>Saves a day of matches; another of the same id is replaced.</summary>
+    public void SaveMatchDay(MatchDay day) =>
+        Write(connection =>
+        {
+            MatchTables.Save(connection, day);
+            return true;
+        });
+
+    /// <summary>Drops a day of matches, its rolls stay; false where there is none.</summary>
+    public bool DropMatchDay(string id) => Write(connection => MatchTables.DropDay(connection, id));
+
     /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
     public void SaveOwnName(OwnName name) =>
         Write(connection =>
@@ -276,6 +303,8 @@ public sealed partial class LogStore : IDisposable
                         "block",
                         "drilled",
                         "rating",
+                        "match_day",
+                        "ruleset",
                         "own_name",
                         "draft",
                         "setting",
@@ -303,6 +332,7 @@ public sealed partial class LogStore : IDisposable
                     string.Create(CultureInfo.InvariantCulture, $"{days:+0;-0} days")
                 );
             DrillTables.Replace(connection, DrillTables.Read(connection).ShiftedBy(days));
+            MatchTables.ReplaceDays(connection, MatchTables.Read(connection).ShiftedBy(days));
             return true;
         });
 

@@ -41,7 +41,34 @@ public class HeadTests
     [InlineData("He swept me with five minutes left.", "")]
     [InlineData("I lost 4-2.", "result Lost 4–2")]
     [InlineData("We won six two in the end.", "result Won 6–2")]
+    [InlineData("I won on advantages.", "decision Won by advantages")]
+    [InlineData("Lost by a split ref decision.", "decision Lost by the referee")]
+    [InlineData("Lost 4-2, so lost on points.", "result Lost 4–2, decision Lost by points")]
+    [InlineData("I lost by a mile.", "")]
     public void Numbers_are_taken_for_what_they_count(string text, string facts) => Assert.Equal(facts, string.Join(", ", Facts(text)));
+
+    [Theory]
+    [InlineData("I lost 4-2.", "2-4 partner points")]
+    [InlineData("I lost 2-4.", "2-4 partner points")]
+    [InlineData("I won 6-2.", "6-2 me points")]
+    [InlineData("Was down 5-3 at the end.", "3-5 - -")]
+    [InlineData("2-2, won on advantages.", "- me advantages")]
+    [InlineData("I lost by referee decision.", "- partner referee")]
+    [InlineData("I pulled guard.", null)]
+    public void What_is_told_of_a_match_is_what_its_referee_said(string text, string? said)
+    {
+        var roll = ToldClass.Of(Trade.Tell(text), new Roll { Id = "r", Kind = RollKind.Match }).Rolls[0];
+        var official = roll.Official;
+        var score = official?.Me is { } me ? $"{me.Points}-{official.Partner?.Points}" : "-";
+        Assert.Equal(
+            said,
+            official is null
+                ? null
+                : $"{score} {(official.Winner is { } w ? Term.Of(w) : "-")} {(official.By is { } by ? Term.Of(by) : "-")}"
+        );
+        Assert.Null(roll.Notes);
+        Assert.Null(ToldClass.Of(Trade.Tell(text), new Roll { Id = "r" }).Rolls[0].Official);
+    }
 
     // "A big brown belt, maybe 95 kilos" is understood, so nothing of it is left unread.
     [Fact]

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Merging;
 using AshNotch.Core.Rolls;
 
@@ -89,6 +90,7 @@ public class MergingTests
         new(
             log,
             Drills.None,
+            MatchBook.None,
             new Dictionary<string, Roll>(),
             _ => [],
             _ => [],

@@ -17,6 +17,9 @@ internal static class Trade
     public static RollRead Read(string text, string? partner = null, IReadOnlyList<OwnName>? own = null) =>
         RollReader.Read(text, With(own), partner);
 
+    /// <summary>A telling with nothing said beside it.</summary>
+    public static Telling Tell(string text) => Telling.Read(text, Book, [], TellingAside.Nothing);
+
     /// <summary>The notches of a telling in short: <c>they knee-cut-pass half-guard/bottom>side-control/bottom landed | ...</c>.</summary>
     public static string Told(string text, string? partner = null) =>
         string.Join(" | ", Read(text, partner).Exchanges.SelectMany(e => e.Exchange.Notches).Select(InShort));

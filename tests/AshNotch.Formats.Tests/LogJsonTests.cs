@@ -11,7 +11,7 @@ public class LogJsonTests
     /// <summary>One of everything the record can hold.</summary>
     public const string Full = """
         { "format": "ash-notch-log", "version": 1,
-          "practitioner": { "belt": "blue", "stripes": 2, "weightKg": 77.0, "ageDivision": "master-1", "units": "lb",
+          "practitioner": { "belt": "blue", "stripes": 2, "weightKg": 77.0, "ageDivision": "master-1", "category": "women", "units": "lb",
             "history": [ { "since": "2025-01-01", "belt": "white", "stripes": 4, "weightKg": 80.5 } ] },
           "partners": [ { "id": "p1", "name": "Tall one", "belt": "purple", "stripes": 0, "weightKg": 82.5, "size": null,
             "traits": ["long legs"], "alsoCalled": ["Tall 1"], "notes": "" },
@@ -23,6 +23,8 @@ public class LogJsonTests
               "kind": "match", "intensity": "hard", "partnerIntensity": "steady",
               "minutes": 5.5, "plannedMinutes": 6, "starts": { "kept": 7, "lost": 3 }, "intent": "let-work",
               "missed": [ { "text": "should have taken the back", "from": "turtle/top", "move": "back-take" } ], "rules": "federation",
+              "event": "d1", "division": "master 1, blue", "official": { "me": { "points": 4, "advantages": 1, "penalties": 0 },
+                "partner": { "points": 2 }, "winner": "me", "by": "points" },
               "penalties": [ { "by": "partner", "at": "1:30", "why": "stalling" }, { "by": "me" } ], "mission": { "text": "grip first",
                 "checks": [ { "text": "both hands", "done": true, "met": 4, "of": 6 }, { "text": "sit late" } ] },
               "partial": ["starts-late", "cut-short"], "retelling": "I pulled.\nHe passed.", "notes": "n",
@@ -31,7 +33,7 @@ public class LogJsonTests
                   { "by": "me", "move": "guard-pull", "from": "standing/neutral", "to": "de-la-riva-guard/bottom",
                     "outcome": "landed", "side": "left", "at": "0:20", "span": [2, 8], "inferred": ["from"] },
                   { "by": "partner", "move": "my-gyms-pass", "from": "de-la-riva-guard/bottom", "to": "side-control/bottom",
-                    "outcome": "near", "held": false, "heldSeconds": 1.5, "causes": ["grip lost", "own cause"], "given": "me", "unsure": true, "remaining": "4:05" },
+                    "outcome": "near", "held": false, "heldSeconds": 1.5, "rulings": [ { "for": "pass", "points": 3, "note": "the referee gave it" } ], "causes": ["grip lost", "own cause"], "given": "me", "unsure": true, "remaining": "4:05" },
                   { "by": "partner", "from": "side-control/bottom", "outcome": "tap", "note": "fast",
                     "advice": [{ "text": "frame before turning", "from": "coach" }, { "text": "breathe" }] } ] },
                 { "end": "boundary" } ],
@@ -47,6 +49,16 @@ public class LogJsonTests
               "high": 0.7, "findOut": true, "why": "it costs", "rung": "live", "rungSince": "2026-03-05" } ] } ],
           "drilled": [ { "block": "b1", "date": "2026-03-10", "rounds": [ { "focus": 0, "rung": "from-the-place", "minutes": 10,
             "starts": { "kept": 8, "lost": 2 }, "checks": [ { "text": "frame first", "met": 2, "of": 5 } ] } ] } ],
+          "rulesets": [ { "id": "ours", "name": "our own", "source": "the club", "attire": "gi", "seconds": 2, "advantages": true,
+            "scores": [ { "for": "sweep", "points": 2, "pastGuard": 4, "source": "the club" } ], "bodyTriangleIsHooks": true, "pointsFrom": 0.5,
+            "guardPull": -1, "penalties": [ "noted", "loss" ], "decided": [ "tap", "points" ], "tap": 8,
+            "minutes": [ { "ages": [ "adult" ], "belts": [ "blue" ], "minutes": 6 } ],
+            "barred": [ { "moves": [ "wrist-lock" ], "classes": [ "spine" ], "fromBelt": "blue", "onlyAttire": "gi", "onlyAges": [ "adult" ],
+              "notAges": [ "juvenile" ], "everyone": true, "why": "not here" } ] } ],
+          "matchDays": [ { "id": "d1", "name": "Spring open", "date": "2026-04-04", "rules": "ours", "attire": "gi", "belt": "blue",
+            "ageDivision": "adult", "category": "women", "classKg": 64, "noLimit": true, "weightKg": 63.2, "minutes": 6, "notes": "mat 3",
+            "opponents": [ { "opponent": "Tall one", "partner": "p1", "belt": "purple", "known": [ { "text": "pulls at once", "from": "coach" } ],
+              "starts": "de la Riva", "planA": "stand", "avoid": "the cut", "lead": "stay up", "held": "all of it" } ] } ],
           "ratings": [ { "date": "2026-03-05", "area": "half-guard", "score": 0 } ] }
         """;
 
@@ -84,6 +96,13 @@ public class LogJsonTests
                     "master-1",
                     "hurts",
                     "2025-01-01",
+                    "\"category\": \"women\"",
+                    "the referee gave it",
+                    "\"winner\": \"me\"",
+                    "\"pastGuard\": 4",
+                    "not here",
+                    "pulls at once",
+                    "all of it",
                 ]
         )
         {

@@ -62,6 +62,7 @@ public class RandomLogTests
         Assert.Equal(drills.Week!.Days, back.Drills.Week!.Days);
         Assert.Equal((drills.Week.Competition, drills.Week.Sore.Count), (back.Drills.Week.Competition, back.Drills.Week.Sore.Count));
         Assert.Equal(log.OwnNames, read.OwnNames);
+        Assert.Equal(log.Practitioner.Category, read.Practitioner.Category);
     }
 
     private static IEnumerable<object> Rounds(Drills drills) =>
@@ -69,7 +70,8 @@ public class RandomLogTests
             d.Rounds.Select(object (r) => (d.Date, r.Focus, r.Rung, r.Minutes, r.Starts, string.Join(',', r.Checks)))
         );
 
-    private static object Head(Roll r) => (r.Id, r.Partner, r.PartnerThen, r.Kind, r.Intensity, r.PartnerIntensity, r.Minutes, r.Starts);
+    private static object Head(Roll r) =>
+        (r.Id, r.Partner, r.PartnerThen, r.Kind, r.Intensity, r.PartnerIntensity, r.Minutes, (r.Starts, r.Event, r.Division, r.Official));
 
     private static string Whole(Notch n) =>
         string.Join(
@@ -86,6 +88,7 @@ public class RandomLogTests
             string.Join(',', n.Causes),
             n.Unsure,
             string.Join(',', n.Inferred),
+            string.Join(',', n.Rulings),
             n.Note,
             string.Join(',', n.Advice),
             n.Span
@@ -126,6 +129,7 @@ public class RandomLogTests
                     WeightKg = Weight,
                     AgeDivision = One<AgeDivision>(),
                     Units = One<WeightUnit>(),
+                    Category = One<MatchCategory>(),
                 },
                 Partners =
                 [
@@ -234,6 +238,9 @@ public class RandomLogTests
                 Partner = Some ? $"p{random.Next(4)}" : null,
                 PartnerThen = new PartnerOfTheDay(One<Belt>(), Number(5), Weight, One<RelativeSize>()),
                 Kind = One<RollKind>(),
+                Event = Some ? Name : null,
+                Division = Some ? Name : null,
+                Official = Some ? new OfficialResult(Score, Score, Any<MatchWinner>(), One<DecidedBy>()) : null,
                 Starts = Some ? new DrilledStarts(random.Next(20), random.Next(20)) : null,
                 Intensity = One<Intensity>(),
                 PartnerIntensity = One<Intensity>(),
@@ -249,6 +256,8 @@ public class RandomLogTests
                 ),
             };
         }
+
+        private OfficialScore? Score => Some ? new OfficialScore(random.Next(12), Number(3), Number(3)) : null;
 
         private PlaceId? Place => Some ? new PlaceId(Places[random.Next(Places.Length)]) : null;
 
@@ -267,6 +276,7 @@ public class RandomLogTests
                 Causes = Few(_ => Name),
                 Unsure = Some,
                 Inferred = Some ? ["from"] : [],
+                Rulings = Few(_ => new Ruling(Any<ScoredFor>(), random.Next(-2, 5), random.Next(3), Some ? Words : null)),
                 Note = Some ? Words : null,
                 Advice = Few(_ => new Advice(Words, Some ? Name : null)),
                 Span = Some ? new Span(random.Next(9), 9 + random.Next(9)) : null,

@@ -1,5 +1,4 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Scoring;
 using AshNotch.Formats;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -17,14 +16,16 @@ internal static class ScoreEndpoints
 
     private static Results<Ok<LedgerView>, ProblemHttpResult> Of(string id, string? rules, LogCache cache, LogStore store)
     {
-        if (store.Around([id]).Roll(id) is not { } found)
+        var log = store.Around([id]);
+        if (log.Roll(id) is not { } found)
             return RollEndpoints.NoRoll();
+        var book = cache.Rulebook;
         var chosen = string.IsNullOrEmpty(rules)
-            ? Rulesets.Of(found)
-            : Rulesets.Match(rules, found.Session.Attire)
+            ? book.Of(found)
+            : book.Match(rules, found.Session.Attire)
                 ?? throw new FaultyInputException([
-                    new Fault("rules", $"'{rules}' is not known here; use one of {string.Join(", ", Rulesets.Matches.Select(r => r.Id))}."),
+                    new Fault("rules", $"'{rules}' is not known here; use one of {string.Join(", ", book.All.Select(r => r.Id))}."),
                 ]);
-        return TypedResults.Ok(LedgerView.Of(found, chosen, cache.Vocabulary));
+        return TypedResults.Ok(LedgerView.Of(found, chosen, book, cache));
     }
 }

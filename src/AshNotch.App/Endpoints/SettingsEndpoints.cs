@@ -1,5 +1,4 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Scoring;
 using AshNotch.Formats.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -26,10 +25,9 @@ internal static class SettingsEndpoints
     private static Ok<SettingsView> Keep(SettingsAsked asked, Preferences preferences)
     {
         var check = new Checker();
-        if (asked.Rules is { } rules && Rulesets.All.All(r => r.Id != rules))
-            check.Fault("rules", $"'{rules}' is not known here; use one of {string.Join(", ", Rulesets.All.Select(r => r.Id))}.");
-        foreach (var (field, value) in asked.House?.Table() ?? [])
-            check.Number(value, "house.", field, 0, Ruleset.Most, "points");
+        var known = preferences.Rulebook.Families.Select(f => f.Id).ToList();
+        if (asked.Rules is { } rules && !known.Contains(rules))
+            check.Fault("rules", $"'{rules}' is not known here; use one of {string.Join(", ", known)}.");
         check.ThrowIfFaulty();
         preferences.Keep(asked);
         return TypedResults.Ok(preferences.All);

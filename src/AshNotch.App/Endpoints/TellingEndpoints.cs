@@ -32,6 +32,8 @@ internal static class TellingEndpoints
             check.Fault("text", "is empty; tell what happened, even in one line.");
         var head = RollReading.Read(told.Roll ?? new RollDocument(), id, check, "roll");
         RollIntake.Check(head, id, check);
+        if (cache.Diary.Matches.Day(head.Event) is { } day)
+            head = day.Match(head, day.RulesIn(cache.Rulebook), MatchEndpoints.Division(day, cache));
         var telling = told.ToRead(head.Partner).Read(cache, check, stop);
         var session = RollIntake.Head(told.Session, check, clock);
         check.ThrowIfFaulty();
@@ -66,7 +68,9 @@ internal static class TellingEndpoints
                 [
                     .. ids.Select(kept.Roll)
                         .OfType<LoggedRoll>()
-                        .Select(r => RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), cache.Book, store.RollVersion(r.Roll.Id))),
+                        .Select(r =>
+                            RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), cache.Book, cache.Rulebook, store.RollVersion(r.Roll.Id))
+                        ),
                 ],
                 [.. met.Select(LogWriter.Document)],
                 [.. learned.Select(LogWriter.Document)]

@@ -21,10 +21,11 @@ internal static class TodayEndpoints
     {
         var (log, drills) = cache.Diary;
         var aim = cache.Goal;
+        var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
         var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(
-            FocusView.Of(FocusInForce.Of(drills, DateOnly.FromDateTime(clock.GetLocalNow().DateTime), ranking, cache.Vocabulary)),
+            FocusView.Of(FocusInForce.Of(drills, today, ranking, cache.Vocabulary)),
             last.Sessions.Count > 0 ? last.Sessions[0] : null,
             ranking.Spots.FirstOrDefault(s => s.List != SpotList.FindOut) ?? (ranking.Spots.Count > 0 ? ranking.Spots[0] : null),
             last.Rolls == 0 ? null : courses.Changed,
@@ -37,7 +38,8 @@ internal static class TodayEndpoints
                     .Take(MostOpen)
                     .Select(r => RollRow.Of(r, log, cache.ValuesAtHand(aim))),
             ],
-            behind
+            behind,
+            cache.Diary.Matches.Next(today) is { } next ? MatchEndpoints.Row(next, cache, today) : null
         );
     }
 }

@@ -171,14 +171,10 @@ public static class CommandLine
     {
         var rules = new Option<string?>("--rules")
         {
-            Description = $"{string.Join(", ", Rulesets.Matches.Select(r => r.Id))}; without it a roll's own, else the federation's.",
+            Description =
+                $"{string.Join(", ", Rulesets.Matches.Select(r => r.Id))}, or the user's own; without it a roll's own, else the federation's.",
             HelpName = "ID",
         };
-        rules.Validators.Add(result =>
-        {
-            if (result.GetValueOrDefault<string?>() is { } id && Rulesets.Match(id, null) is null)
-                result.AddError($"--rules is one of {string.Join(", ", Rulesets.Matches.Select(r => r.Id))}.");
-        });
         var roll = new Option<string?>("--roll") { Description = "One roll alone, by its id.", HelpName = "ID" };
         var score = new Command("score", "Keep score as a referee would.") { file, rules, roll };
         score.SetAction(parsed => ScoreVerb.Run(parsed.GetValue(file)!, parsed.GetValue(rules), parsed.GetValue(roll), vocabulary, output));

@@ -20,7 +20,7 @@ internal static class PlanVerb
         ImportExport.ReportOwnTerms(read.OwnTerms, output);
         var drills = read.Diary.Drills;
         var week = asked.In(drills.Week ?? MyWeek.Usual);
-        var goal = week.Under(asked.Aim, Rulesets.All);
+        var goal = week.Under(asked.Aim, [.. new Rulebook(read.Diary.Matches.Rulesets).Families]);
         var drilled = drills.Before(asked.Start);
         var experience = Experience.Of(read.Log, vocabulary);
         var ranking = WeakSpotRanking.Of(experience, goal, Against.Usual);

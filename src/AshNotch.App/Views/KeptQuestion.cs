@@ -1,5 +1,6 @@
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
@@ -11,8 +12,27 @@ namespace AshNotch.App.Views;
 /// <param name="Ask">The question.</param>
 /// <param name="Hangs">What hangs on the answer.</param>
 /// <param name="Answers">Ready answers, the likeliest first; one without a notch takes it out.</param>
-public sealed record KeptQuestion(int Exchange, int Notch, string Ask, string Hangs, IReadOnlyList<AnswerView> Answers)
+/// <param name="MayWait">It can be waved off.</param>
+public sealed record KeptQuestion(int Exchange, int Notch, string Ask, string Hangs, IReadOnlyList<AnswerView> Answers, bool MayWait = true)
 {
+    /// <summary>What a match leaves open of which its result hangs.</summary>
+    public static IEnumerable<KeptQuestion> OfMatch(Roll roll, MatchRules rules, MatVocabulary vocabulary) =>
+        HeldQuestions
+            .Of(roll, rules, vocabulary)
+            .Select(line =>
+            {
+                var notch = roll.Exchanges[line.Exchange].Notches[line.Notch!.Value];
+                AnswerView Answer(string say, bool held) => new(say, LogWriter.Document(notch with { Held = held }));
+                return new KeptQuestion(
+                    line.Exchange,
+                    line.Notch.Value,
+                    $"{(line.By == Who.Me ? "Your" : "Their")} {Term.Say(line.For)}: was it held for three seconds?",
+                    "who won",
+                    [Answer("Held", true), Answer("Not held", false)],
+                    MayWait: false
+                );
+            });
+
     /// <summary>The questions of a roll.</summary>
     public static IReadOnlyList<KeptQuestion> Of(Roll roll, MatVocabulary vocabulary) =>
         [

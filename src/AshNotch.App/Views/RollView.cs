@@ -1,6 +1,9 @@
+using System.Globalization;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -17,6 +20,7 @@ namespace AshNotch.App.Views;
 /// <param name="Questions">What it leaves open.</param>
 /// <param name="OfSession">How many rolls its session has.</param>
 /// <param name="Next">The roll after it in its session, or null.</param>
+/// <param name="Running">How it stood in points after each exchange, mine first; empty where nothing scored.</param>
 public sealed record RollView(
     SessionDocument Session,
     RollDocument Roll,
@@ -28,11 +32,12 @@ public sealed record RollView(
     int Version,
     IReadOnlyList<KeptQuestion> Questions,
     int OfSession,
-    NextRoll? Next
+    NextRoll? Next,
+    IReadOnlyList<string> Running
 )
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, Phrasebook book, int version) =>
+    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, Phrasebook book, Rulebook rules, int version) =>
         new(
             LogWriter.Head(logged.Session),
             LogWriter.Document(logged.Roll),
@@ -42,10 +47,24 @@ public sealed record RollView(
             Core.Lessons.SetOut.Held(logged.Roll, book),
             Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
             version,
-            KeptQuestion.Of(logged.Roll, values.Vocabulary),
+            [.. KeptQuestion.Of(logged.Roll, values.Vocabulary), .. KeptQuestion.OfMatch(logged.Roll, rules.Of(logged), values.Vocabulary)],
             logged.Session.Rolls.Count,
             logged.Session.Rolls.ElementAtOrDefault(logged.Order + 1) is { } next
                 ? new NextRoll(next.Id, log.Partner(next.Partner)?.Name ?? "Someone")
-                : null
+                : null,
+            Scores(logged, rules.Of(logged), values.Vocabulary)
         );
+
+    private static IReadOnlyList<string> Scores(LoggedRoll logged, MatchRules rules, MatVocabulary vocabulary)
+    {
+        var ledger = Ledger.Of(logged.Roll, rules, vocabulary);
+        return ledger.Lines.All(l => l.Points == 0)
+            ? []
+            :
+            [
+                .. ledger
+                    .Running(logged.Roll.Exchanges.Count)
+                    .Select(s => string.Create(CultureInfo.InvariantCulture, $"{s.Me.Points}-{s.Partner.Points}")),
+            ];
+    }
 }

@@ -6,5 +6,6 @@ namespace AshNotch.App.Views;
 /// <summary>Settings of the application.</summary>
 /// <param name="Aim">What the ranking aims at.</param>
 /// <param name="Rules">Id of the rules by which points are counted.</param>
+/// <param name="Lead">What is made of a lead.</param>
 /// <param name="Rulesets">The rules to choose from, the user's own last.</param>
-public sealed record SettingsView(Aim Aim, string Rules, IReadOnlyList<Ruleset> Rulesets);
+public sealed record SettingsView(Aim Aim, string Rules, LeadSchool Lead, IReadOnlyList<Ruleset> Rulesets);

@@ -3,6 +3,7 @@ using AshNotch.Core.Drilling.Rounds;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Lessons;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
@@ -29,6 +30,12 @@ namespace AshNotch.App.Views;
 /// <param name="Rungs">The rungs of a ladder of rounds.</param>
 /// <param name="LessonKinds">Where lessons come from.</param>
 /// <param name="Weekdays">The days of the week, Monday first.</param>
+/// <param name="Categories">Categories that weight classes go by.</param>
+/// <param name="Leads">What may be made of a lead.</param>
+/// <param name="PenaltySteps">What one more penalty does.</param>
+/// <param name="Decided">What decides a match.</param>
+/// <param name="Winners">Who may be given one.</param>
+/// <param name="Scored">What can score.</param>
 /// <param name="Causes">Why things happen, to offer.</param>
 public sealed record TermsView(
     IReadOnlyList<TermView> Belts,
@@ -51,6 +58,12 @@ public sealed record TermsView(
     IReadOnlyList<TermView> Rungs,
     IReadOnlyList<TermView> LessonKinds,
     IReadOnlyList<TermView> Weekdays,
+    IReadOnlyList<TermView> Categories,
+    IReadOnlyList<TermView> Leads,
+    IReadOnlyList<TermView> PenaltySteps,
+    IReadOnlyList<TermView> Decided,
+    IReadOnlyList<TermView> Winners,
+    IReadOnlyList<TermView> Scored,
     IReadOnlyList<string> Causes
 )
 {
@@ -77,6 +90,12 @@ public sealed record TermsView(
             TermView.All<Rung>(),
             TermView.All<LessonKind>(),
             [.. TermView.All<DayOfWeek>().Skip(1), .. TermView.All<DayOfWeek>().Take(1)],
+            TermView.All<MatchCategory>(),
+            TermView.All<LeadSchool>(),
+            TermView.All<PenaltyStep>(),
+            TermView.All<DecidedBy>(),
+            TermView.All<MatchWinner>(),
+            TermView.All<ScoredFor>(),
             Core.Rolls.Causes.Offered
         );
 }

@@ -13,6 +13,7 @@ namespace AshNotch.App.Views;
 /// <param name="Behind">
 /// The focus, the first weak spot and what changed are from before the newest rolls, which are still being learned from.
 /// </param>
+/// <param name="MatchDay">The next match day, or null.</param>
 public sealed record TodayView(
     FocusView? Focus,
     RackSession? Last,
@@ -21,5 +22,6 @@ public sealed record TodayView(
     int Rolls,
     int Sessions,
     IReadOnlyList<RollRow> Open,
-    bool Behind
+    bool Behind,
+    MatchDayRow? MatchDay
 );

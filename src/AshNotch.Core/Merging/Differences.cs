@@ -17,6 +17,8 @@ internal static class Differences
                 ("what was left out", !a.Partial.SequenceEqual(b.Partial)),
                 ("the telling", a.Retelling != b.Retelling),
                 ("the notes", a.Notes != b.Notes),
+                ("what the referee said", (a.Event, a.Division, a.Official) != (b.Event, b.Division, b.Official)),
+                ("the penalties", !a.Penalties.SequenceEqual(b.Penalties)),
                 ("the takeaways", !a.Takeaways.SequenceEqual(b.Takeaways)),
                 ("the notches", !Same(a, b))
             ),

@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
@@ -9,6 +10,7 @@ namespace AshNotch.Core.Merging;
 /// <param name="Sessions">The heads of its sessions.</param>
 /// <param name="Names">Its own names for moves and positions.</param>
 /// <param name="Drills">What it says was chosen and drilled and the log does not know.</param>
+/// <param name="Matches">What it keeps for matches and the log does not know.</param>
 /// <param name="Practitioner">The practitioner as the log would hold them: what the log says stands, what it does not comes from the file.</param>
 public sealed record ImportPlan(
     IReadOnlyList<ComingRoll> Rolls,
@@ -16,6 +18,7 @@ public sealed record ImportPlan(
     IReadOnlyList<ComingSession> Sessions,
     IReadOnlyList<ComingName> Names,
     Drills Drills,
+    MatchBook Matches,
     Practitioner Practitioner
 )
 {
@@ -33,6 +36,7 @@ public sealed record ImportPlan(
             Heads(coming, known.Log),
             [.. coming.OwnNames.Select(n => Named(n, known.Log))],
             diary.Drills.NewTo(known.Drills),
+            diary.Matches.NewTo(known.Matches),
             Filled(known.Log.Practitioner, coming.Practitioner)
         );
     }
@@ -110,6 +114,7 @@ public sealed record ImportPlan(
             Stripes = said.Belt is null ? other.Stripes : said.Stripes,
             WeightKg = said.WeightKg ?? other.WeightKg,
             AgeDivision = said.AgeDivision ?? other.AgeDivision,
+            Category = said.Category ?? other.Category,
             Units = said.Units ?? other.Units,
             History = said.History.Count > 0 ? said.History : other.History,
         };

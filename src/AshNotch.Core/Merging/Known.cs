@@ -1,4 +1,5 @@
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
@@ -6,6 +7,7 @@ namespace AshNotch.Core.Merging;
 /// <summary>What the log knows when something comes in.</summary>
 /// <param name="Log">The log.</param>
 /// <param name="Drills">What was chosen to drill.</param>
+/// <param name="Matches">What is kept for matches.</param>
 /// <param name="Deleted">Rolls that were deleted, by id.</param>
 /// <param name="FormsOfRoll">The forms a roll had before, written.</param>
 /// <param name="FormsOfPartner">The forms a partner had before, written.</param>
@@ -15,6 +17,7 @@ namespace AshNotch.Core.Merging;
 public sealed record Known(
     Log Log,
     Drills Drills,
+    MatchBook Matches,
     IReadOnlyDictionary<string, Roll> Deleted,
     Func<string, IReadOnlyList<string>> FormsOfRoll,
     Func<string, IReadOnlyList<string>> FormsOfPartner,

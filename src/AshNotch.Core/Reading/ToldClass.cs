@@ -11,6 +11,8 @@ namespace AshNotch.Core.Reading;
 /// <param name="Taught">What was taught that day.</param>
 public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner> Met, IReadOnlyList<Taught> Taught)
 {
+    private const string Match = "match";
+
     /// <summary>Takes a telling in.</summary>
     /// <param name="telling">The telling.</param>
     /// <param name="head">
@@ -51,6 +53,12 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
     /// <summary>The roll with what its words say of it; that goes before what was preset.</summary>
     internal static Roll Headed(Roll roll, IReadOnlyList<ToldFact> facts)
     {
+        // A match has a place for what its referee said; the result of a training roll is a note.
+        if (roll.Kind == RollKind.Match || facts.Any(f => f is { Of: HeadField.Kind, Value: Match }))
+        {
+            roll = roll with { Official = ToldResult.Of(facts) ?? roll.Official };
+            facts = [.. facts.Where(f => f.Of is not (HeadField.Result or HeadField.Decision))];
+        }
         foreach (var fact in facts)
             roll = fact.Of switch
             {
@@ -58,7 +66,7 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
                 HeadField.PartnerIntensity when Term.TryRead<Intensity>(fact.Value, out var hard) => roll with { PartnerIntensity = hard },
                 HeadField.Kind when Term.TryRead<RollKind>(fact.Value, out var kind) => roll with { Kind = kind },
                 HeadField.Minutes => roll with { Minutes = double.Parse(fact.Value, CultureInfo.InvariantCulture) },
-                HeadField.Result => roll with
+                HeadField.Result or HeadField.Decision => roll with
                 {
                     Notes = roll.Notes is { Length: > 0 } notes ? $"{notes}\n{fact.Value}." : $"{fact.Value}.",
                 },

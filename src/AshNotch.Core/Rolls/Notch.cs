@@ -55,6 +55,9 @@ public sealed record Notch
     /// <summary>Advice on it.</summary>
     public IReadOnlyList<Advice> Advice { get; init; } = [];
 
+    /// <summary>Lines of the score that were overruled; each stands in the place of what is computed.</summary>
+    public IReadOnlyList<Ruling> Rulings { get; init; } = [];
+
     /// <summary>The words of the retelling it came from.</summary>
     public Span? Span { get; init; }
 
@@ -63,8 +66,11 @@ public sealed record Notch
         Causes.SequenceEqual(other.Causes)
         && Inferred.SequenceEqual(other.Inferred)
         && Advice.SequenceEqual(other.Advice)
-        && this with { Causes = [], Inferred = [], Advice = [] } == other with { Causes = [], Inferred = [], Advice = [] };
+        && Rulings.SequenceEqual(other.Rulings)
+        && Bare == other.Bare;
 
     /// <summary>Whether the walls or the clock decided it rather than the two.</summary>
     public bool IsOfSurroundings => Causes.Contains(Rolls.Causes.Surroundings) || Causes.Contains(Rolls.Causes.Clock);
+
+    private Notch Bare => this with { Causes = [], Inferred = [], Advice = [], Rulings = [] };
 }

@@ -15,6 +15,9 @@ public sealed record Practitioner
     /// <summary>Age division.</summary>
     public AgeDivision? AgeDivision { get; init; }
 
+    /// <summary>The category that weight classes go by.</summary>
+    public MatchCategory? Category { get; init; }
+
     /// <summary>The unit weights are shown in.</summary>
     public WeightUnit? Units { get; init; }
 

@@ -35,6 +35,15 @@ public sealed record Roll
     /// <summary>The penalties of a match, in order.</summary>
     public IReadOnlyList<Penalty> Penalties { get; init; } = [];
 
+    /// <summary>The match day it was part of, by its id or its name; null for a training roll.</summary>
+    public string? Event { get; init; }
+
+    /// <summary>The division it was fought in, in the user's words.</summary>
+    public string? Division { get; init; }
+
+    /// <summary>What the referee said; null where nobody told.</summary>
+    public OfficialResult? Official { get; init; }
+
     /// <summary>What it was meant for; null when not said.</summary>
     public Intent? Intent { get; init; }
 

@@ -1,3 +1,4 @@
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -5,8 +6,9 @@ namespace AshNotch.Core.Scoring;
 /// <summary>One event that would put somebody ahead who is not.</summary>
 /// <param name="By">Who would make it.</param>
 /// <param name="Event">What: the term of a scoring event, or <c>advantage</c>.</param>
+/// <param name="Score">The score it would make, theirs who make it first.</param>
 /// <param name="Say">It in words.</param>
-public sealed record Flip(Who By, string Event, string Say)
+public sealed record Flip(Who By, string Event, string Score, string Say)
 {
     private const string AnAdvantage = "advantage";
 
@@ -46,7 +48,7 @@ public sealed record Flip(Who By, string Event, string Say)
             if (id == Term.Of(ScoredFor.Back))
                 (article, name) = ("", "the back with hooks");
             var what = article + name;
-            flips.Add(new Flip(who, id, $"{char.ToUpperInvariant(what[0])}{what[1..]} puts {subject} ahead, {score}."));
+            flips.Add(new Flip(who, id, score, $"{char.ToUpperInvariant(what[0])}{what[1..]} puts {subject} ahead, {score}."));
         }
     }
 }

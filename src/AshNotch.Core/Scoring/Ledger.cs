@@ -24,10 +24,15 @@ public sealed record Ledger(
 )
 {
     /// <summary>Scores a roll. Each exchange begins a new sequence; totals run on.</summary>
-    public static Ledger Of(Roll roll, MatchRules rules, MatVocabulary vocabulary)
+    /// <param name="roll">The roll.</param>
+    /// <param name="rules">The rules.</param>
+    /// <param name="vocabulary">The places and moves.</param>
+    /// <param name="two">Who the two are, for what a match's rules bar them from; null where that is not to be looked at.</param>
+    /// <param name="left">Seconds left on the clock; null for what the last time that was written says.</param>
+    public static Ledger Of(Roll roll, MatchRules rules, MatVocabulary vocabulary, Pairing? two = null, double? left = null)
     {
         var referee = new Referee(roll, rules, vocabulary, unknownIsHeld: true);
-        List<LedgerLine> lines = [.. referee.Lines()];
+        var lines = RuledLines.In(roll, [.. referee.Lines()]);
         var penalties = PenaltyLines.Of(roll, rules, out var loser);
         lines.AddRange(penalties);
         var state = Sum(lines);
@@ -38,6 +43,8 @@ public sealed record Ledger(
             (leader, by) = (lost.Other(), DecidedBy.Penalties);
         else if (leader is null && roll.Kind == RollKind.Match && rules.Decided.Contains(DecidedBy.Referee))
             by = DecidedBy.Referee;
+        if (two is not null && roll.Kind == RollKind.Match)
+            lines.AddRange(BarredLines.Of(roll, rules, vocabulary, two));
         var clock = new RollClock(roll);
         var isOver = by == DecidedBy.Tap || loser is not null;
         return new Ledger(
@@ -46,11 +53,20 @@ public sealed record Ledger(
             state,
             leader,
             by,
-            Sum([.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines(), .. penalties]),
-            isOver ? [] : Flip.Of(state, rules, clock.Left()),
+            Sum([.. RuledLines.In(roll, [.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines()]), .. penalties]),
+            isOver ? [] : Flip.Of(state, rules, left ?? clock.Left()),
             [.. clock.Faults()]
         );
     }
+
+    /// <summary>The match was lost by penalties.</summary>
+    public bool Lost(MatchRules rules) =>
+        rules.Penalties.Contains(PenaltyStep.Loss)
+        && Enum.GetValues<Who>().Any(who => State.Of(who).Penalties > rules.Penalties.ToList().IndexOf(PenaltyStep.Loss));
+
+    /// <summary>How it stood after each exchange; a penalty counts from the one on in which it was given.</summary>
+    public IReadOnlyList<ScoreState> Running(int exchanges) =>
+        [.. Enumerable.Range(0, exchanges).Select(e => Sum(Lines.Where(l => l.Exchange <= e)))];
 
     private static ScoreState Sum(IEnumerable<LedgerLine> lines) =>
         lines.Aggregate(ScoreState.Level, (state, line) => state.With(line.By, ScoreTotal.Nothing.With(line)));

@@ -23,4 +23,11 @@ public sealed record LedgerLine(
     int Advantages,
     int Penalties,
     string Why
-);
+)
+{
+    /// <summary>What was computed, where the line was overruled; else null.</summary>
+    public Computed? Computed { get; init; }
+
+    /// <summary>It counts as held, and nothing says whether it was.</summary>
+    public bool HeldUnsaid { get; init; }
+}

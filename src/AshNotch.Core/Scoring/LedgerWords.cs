@@ -1,4 +1,5 @@
 using System.Globalization;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -44,6 +45,23 @@ public static class LedgerWords
             gained.Add("penalty");
         return gained.Count == 0 ? "0" : string.Join(", ", gained);
     }
+
+    /// <summary>What would change who is ahead, a sentence for each side: <c>Puts you ahead: takedown or sweep, 2-0; pass, 3-0.</c></summary>
+    public static IReadOnlyList<string> Flips(Ledger ledger) =>
+        [
+            .. ledger
+                .Flips.GroupBy(f => f.By)
+                .Select(side =>
+                    $"Puts {(side.Key == Who.Me ? "you" : "them")} ahead: "
+                    + string.Join(
+                        "; ",
+                        side.GroupBy(f => f.Score).Select(g => $"{Or([.. g.Select(f => f.Event.Replace('-', ' '))])}, {g.Key}")
+                    )
+                    + "."
+                ),
+        ];
+
+    private static string Or(List<string> names) => names.Count == 1 ? names[0] : $"{string.Join(", ", names[..^1])} or {names[^1]}";
 
     private static string Leads(Who who) => who == Who.Me ? "You lead" : "They lead";
 

@@ -19,6 +19,7 @@ namespace AshNotch.Core.Scoring;
 /// <param name="Decided">What decides, in order.</param>
 /// <param name="Tap">What a tap counts as beside points in the chain; a choice of this tool.</param>
 /// <param name="Minutes">How long matches last; the first row that fits.</param>
+/// <param name="Barred">Which moves are for whom; the first row that names a move counts, what none names is not known.</param>
 public sealed record MatchRules(
     string Id,
     string Name,
@@ -34,7 +35,8 @@ public sealed record MatchRules(
     IReadOnlyList<PenaltyStep> Penalties,
     IReadOnlyList<DecidedBy> Decided,
     int Tap,
-    IReadOnlyList<MatchMinutes> Minutes
+    IReadOnlyList<MatchMinutes> Minutes,
+    IReadOnlyList<BarredRow> Barred
 )
 {
     /// <summary>Points for an event; 0 for one that is no scoring event here.</summary>

@@ -65,7 +65,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
     private void Jump(Sequence seen, Place told)
     {
         foreach (var who in Enum.GetValues<Who>())
-            if (!told.SeenBy(who).IsTop)
+            if (!told.SeenBy(who).IsTop || (told.IsGuard && seen.Now is { IsGuard: false }))
                 Settle(who);
         seen.Move(told, null, null);
     }
@@ -103,7 +103,8 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
     private void Near(Call call, Move? move, Place? from)
     {
         var by = call.Notch.By;
-        if (move is { IsSubmission: true })
+        // What nobody named and would have led nowhere else is taken for a submission.
+        if (move is { IsSubmission: true } || (move is null && call.Notch.To is null))
         {
             call.Seen.Danger = by;
             if (rules.Advantages)
@@ -141,6 +142,14 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
             var points = rules.Worth(what, Worth.IsPastGuard(after));
             if (rules.Scores.Count == 0)
                 continue;
+            // What was reached before and not held is done with; this time it may be.
+            var again = open.FindIndex(o => o.By == by && o.Held == false && lines[o.Line].For == what);
+            if (again >= 0)
+            {
+                Miss(open[again].Line, isOneMore: true);
+                open.RemoveAt(again);
+                seen.Lose(by, what);
+            }
             if (WhyNot(call, what, move) is { } why)
                 Line(call, what, why);
             else
@@ -223,8 +232,9 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
             var here = (line.Exchange, line.Notch);
             if (held ?? unknownIsHeld)
             {
-                var unsaid = held is null && !awarded ? " Nothing says whether it was held; it counts as held." : "";
-                lines[at] = line with { Why = line.Why + unsaid };
+                var isUnsaid = held is null && !awarded;
+                var unsaid = isUnsaid ? " Nothing says whether it was held; it counts as held." : "";
+                lines[at] = line with { Why = line.Why + unsaid, HeldUnsaid = isUnsaid };
                 awarded = true;
             }
             else if (awarded)
@@ -234,12 +244,17 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
             else
             {
                 // One place was reached: one advantage, though it was passed and mounted at once.
-                var advantage = rules.Advantages && last != here ? 1 : 0;
-                var why = $"{Capital(Named(line.For))} not held {Seconds()}" + (advantage > 0 ? ": an advantage." : ".");
-                lines[at] = line with { Points = 0, Advantages = advantage, Why = why };
+                Miss(at, isOneMore: last != here);
             }
             last = here;
         }
+    }
+
+    private void Miss(int at, bool isOneMore)
+    {
+        var advantage = rules.Advantages && isOneMore ? 1 : 0;
+        var why = $"{Capital(Named(lines[at].For))} not held {Seconds()}" + (advantage > 0 ? ": an advantage." : ".");
+        lines[at] = lines[at] with { Points = 0, Advantages = advantage, Why = why };
     }
 
     private bool? IsBeforePoints(Call call) => rules.PointsFrom <= 0 ? false : clock.IsBefore(call.Exchange, call.N, rules.PointsFrom);

@@ -1,3 +1,5 @@
+using AshNotch.Core.Rolls;
+
 namespace AshNotch.Core.Scoring;
 
 /// <summary>What changes of place are worth under a set of rules. Values are data, not code, so that a user can correct them.</summary>
@@ -51,20 +53,28 @@ public sealed record Ruleset(
             rules.Tap
         );
 
+    /// <summary>These values in rules for matches, which take the rest from others.</summary>
+    public MatchRules In(MatchRules others) =>
+        others with
+        {
+            Scores =
+            [
+                .. others.Scores.Select(s =>
+                    s.For switch
+                    {
+                        ScoredFor.Takedown => s with { Points = Takedown, PastGuard = TakedownPastGuard },
+                        ScoredFor.Sweep => s with { Points = Sweep, PastGuard = SweepPastGuard },
+                        ScoredFor.Pass => s with { Points = Pass },
+                        ScoredFor.KneeOnBelly => s with { Points = KneeOnBelly },
+                        ScoredFor.Mount => s with { Points = Mount },
+                        ScoredFor.Back => s with { Points = Back },
+                        _ => s,
+                    }
+                ),
+            ],
+            Tap = Tap,
+        };
+
     /// <summary>Federation points, gi and no-gi.</summary>
     public static Ruleset Federation { get; } = Rulesets.All.First(r => r.Id == "federation");
-
-    /// <summary>Its values, each with the name of its field, in their order.</summary>
-    public IEnumerable<(string Field, int Value)> Table() =>
-        [
-            ("takedown", Takedown),
-            ("takedownPastGuard", TakedownPastGuard),
-            ("sweep", Sweep),
-            ("sweepPastGuard", SweepPastGuard),
-            ("pass", Pass),
-            ("kneeOnBelly", KneeOnBelly),
-            ("mount", Mount),
-            ("back", Back),
-            ("tap", Tap),
-        ];
 }

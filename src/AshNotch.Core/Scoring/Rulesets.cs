@@ -8,26 +8,11 @@ namespace AshNotch.Core.Scoring;
 /// <summary>The rulesets that ship inside this assembly, in <c>rulesets.json</c>.</summary>
 public static partial class Rulesets
 {
-    private const string Usual = "federation";
-
     /// <summary>The rules matches are scored by, the house rules as they begin last.</summary>
     public static IReadOnlyList<MatchRules> Matches { get; } = ShippedFile.Read("rulesets.json", RulesJson.Default.RulesFile).Rulesets;
 
     /// <summary>What the chain counts points by: one for each family of rules.</summary>
     public static IReadOnlyList<Ruleset> All { get; } = [.. Matches.DistinctBy(m => m.Family).Select(Ruleset.Of)];
-
-    /// <summary>
-    /// The rules of a match: by their own id, or by that of their family and what was worn (the gi where nobody said); null where none
-    /// are called so.
-    /// </summary>
-    public static MatchRules? Match(string id, Attire? attire) =>
-        Matches.FirstOrDefault(m => m.Id == id)
-        ?? Matches.FirstOrDefault(m => m.Family == id && m.Attire == (attire ?? Attire.Gi))
-        ?? Matches.FirstOrDefault(m => m.Family == id);
-
-    /// <summary>What a roll is scored by: its own rules where they are known here, else the federation's for what was worn.</summary>
-    public static MatchRules Of(LoggedRoll logged) =>
-        (logged.Roll.Rules is { } own ? Match(own, logged.Session.Attire) : null) ?? Match(Usual, logged.Session.Attire)!;
 
     private sealed record RulesFile(IReadOnlyList<MatchRules> Rulesets);
 
@@ -53,6 +38,7 @@ public static partial class Rulesets
             typeof(Written<Attire>),
             typeof(Written<AgeDivision>),
             typeof(Written<Belt>),
+            typeof(Written<SubmissionClass>),
         ]
     )]
     [JsonSerializable(typeof(RulesFile))]

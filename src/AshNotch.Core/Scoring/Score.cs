@@ -1,3 +1,5 @@
+using AshNotch.Core.Rolls;
+
 namespace AshNotch.Core.Scoring;
 
 /// <summary>What one scoring event is worth.</summary>

@@ -1,3 +1,4 @@
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Scoring;
@@ -35,6 +36,9 @@ internal sealed class Sequence
 
     /// <summary>Somebody scores it.</summary>
     public void Score(Who who, ScoredFor what) => scored[who].Add(what);
+
+    /// <summary>What somebody reached came to nothing, so that it may score again.</summary>
+    public void Lose(Who who, ScoredFor what) => scored[who].Remove(what);
 
     /// <summary>Somebody pulled guard.</summary>
     public void Pulled(Who who)

@@ -39,6 +39,12 @@ public sealed record LogDocument
     /// <summary>How they rate themselves by area, the oldest first.</summary>
     public List<RatingDocument>? Ratings { get; set; }
 
+    /// <summary>Rules of the user's own.</summary>
+    public List<RulesetDocument>? Rulesets { get; set; }
+
+    /// <summary>Days of matches.</summary>
+    public List<MatchDayDocument>? MatchDays { get; set; }
+
     /// <summary>The user's own names.</summary>
     public List<OwnNameDocument>? OwnNames { get; set; }
 }

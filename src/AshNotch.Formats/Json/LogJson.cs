@@ -15,6 +15,11 @@ namespace AshNotch.Formats.Json;
 [JsonSerializable(typeof(WeekDocument))]
 [JsonSerializable(typeof(BlockDocument))]
 [JsonSerializable(typeof(DrilledDocument))]
+[JsonSerializable(typeof(RulesetsDocument))]
+[JsonSerializable(typeof(RulesetDocument))]
+[JsonSerializable(typeof(MatchDayDocument))]
+[JsonSerializable(typeof(OfficialDocument))]
+[JsonSerializable(typeof(List<RulingDocument>))]
 [JsonSerializable(typeof(List<SessionDocument>))]
 public sealed partial class LogJson : JsonSerializerContext
 {

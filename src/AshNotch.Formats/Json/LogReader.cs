@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Runtime.ExceptionServices;
 using System.Text.Json;
 using AshNotch.Core.Drilling;
+using AshNotch.Core.Matches;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -107,8 +108,15 @@ public static class LogReader
             ],
         };
         Unique(drills.Blocks, b => b.Id, i => $"blocks[{i}].id", check);
+        var matches = new MatchBook
+        {
+            Rulesets = RollReading.Each(head.Rulesets, "rulesets", check, RulesReading.Read),
+            Days = [.. RollReading.Each(head.MatchDays, "matchDays", check, MatchReading.Read).OrderBy(d => d.Date)],
+        };
+        Unique(matches.Rulesets, r => r.Id, i => $"rulesets[{i}].id", check);
+        Unique(matches.Days, d => d.Id, i => $"matchDays[{i}].id", check);
         check.ThrowIfFaulty();
-        return new ReadLog(new Diary(log, drills), [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
+        return new ReadLog(new Diary(log, drills) { Matches = matches }, [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>
@@ -121,6 +129,7 @@ public static class LogReader
                 Stripes = check.Stripes(written.Stripes, where, "stripes"),
                 WeightKg = check.Weight(written.WeightKg, where, "weightKg"),
                 AgeDivision = check.Term<AgeDivision>(written.AgeDivision, where, "ageDivision"),
+                Category = check.Term<MatchCategory>(written.Category, where, "category"),
                 Units = check.Term<WeightUnit>(written.Units, where, "units"),
                 History = RollReading.Each(
                     written.History,

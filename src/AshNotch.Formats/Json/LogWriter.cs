@@ -31,6 +31,8 @@ public static class LogWriter
             Blocks = None(diary.Drills.Blocks.Select(DrillWriting.Document)),
             Drilled = None(diary.Drills.Done.Select(DrillWriting.Document)),
             Ratings = None(diary.Drills.Ratings.Select(DrillWriting.Document)),
+            Rulesets = None(diary.Matches.Rulesets.Select(MatchWriting.Document)),
+            MatchDays = None(diary.Matches.Days.Select(MatchWriting.Document)),
             OwnNames = None(diary.Log.OwnNames.Select(Document)),
         };
 
@@ -42,6 +44,7 @@ public static class LogWriter
             Stripes = practitioner.Stripes,
             WeightKg = practitioner.WeightKg,
             AgeDivision = Said(practitioner.AgeDivision),
+            Category = Said(practitioner.Category),
             Units = Said(practitioner.Units),
             History = None(
                 practitioner.History.Select(h => new PractitionerThenDocument
@@ -132,6 +135,9 @@ public static class LogWriter
                 })
             ),
             Starts = roll.Starts is { } starts ? new StartsDocument { Kept = starts.Kept, Lost = starts.Lost } : null,
+            Event = roll.Event,
+            Division = roll.Division,
+            Official = MatchWriting.Document(roll.Official),
             Rules = roll.Rules,
             Mission = roll.Mission is null
                 ? null
@@ -193,6 +199,7 @@ public static class LogWriter
             Inferred = None(notch.Inferred),
             Note = notch.Note,
             Advice = None(notch.Advice.Select(a => new AdviceDocument { Text = a.Text, From = a.From })),
+            Rulings = None(notch.Rulings.Select(MatchWriting.Document)),
             Span = notch.Span is { } span ? [span.Start, span.End] : null,
         };
 

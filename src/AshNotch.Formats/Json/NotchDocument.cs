@@ -58,6 +58,9 @@ public sealed record NotchDocument
     /// <summary>Advice on it.</summary>
     public List<AdviceDocument>? Advice { get; set; }
 
+    /// <summary>Lines of the score that were overruled.</summary>
+    public List<RulingDocument>? Rulings { get; set; }
+
     /// <summary>First and one past the last character of the words it came from.</summary>
     public List<int>? Span { get; set; }
 }

@@ -19,6 +19,10 @@ public sealed record PractitionerDocument
     [TermOf(typeof(AgeDivision))]
     public string? AgeDivision { get; set; }
 
+    /// <summary>The category that weight classes go by.</summary>
+    [TermOf(typeof(MatchCategory))]
+    public string? Category { get; set; }
+
     /// <summary><c>kg</c> or <c>lb</c>.</summary>
     [TermOf(typeof(WeightUnit))]
     public string? Units { get; set; }

@@ -56,6 +56,15 @@ public sealed record RollDocument
     /// <summary>The penalties of a match.</summary>
     public List<PenaltyDocument>? Penalties { get; set; }
 
+    /// <summary>The match day it was part of, by its id or name.</summary>
+    public string? Event { get; set; }
+
+    /// <summary>The division it was fought in.</summary>
+    public string? Division { get; set; }
+
+    /// <summary>What the referee said.</summary>
+    public OfficialDocument? Official { get; set; }
+
     /// <summary>Id of the ruleset.</summary>
     public string? Rules { get; set; }
 

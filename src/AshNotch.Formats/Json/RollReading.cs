@@ -36,6 +36,9 @@ public static class RollReading
             Penalties = Each(written.Penalties, check.Path(at, "penalties"), check, PenaltyOf),
             Missed = Each(written.Missed, check.Path(at, "missed"), check, Missed),
             Starts = Read(written.Starts, check, check.Path(at, "starts")),
+            Event = check.Name(written.Event, at, "event"),
+            Division = check.Name(written.Division, at, "division"),
+            Official = MatchReading.Read(written.Official, check, check.Path(at, "official")),
             Rules = check.Name(written.Rules, at, "rules"),
             Mission = Read(written.Mission, check, check.Path(at, "mission")),
             Partial = Partial(written.Partial, check, at),
@@ -83,6 +86,7 @@ public static class RollReading
                         check.Name(a.From, path + ".", "from")
                     )
             ),
+            Rulings = Each(written.Rulings, check.Path(at, "rulings"), check, MatchReading.Read),
             Span = written.Span is [var start, var end] ? new Span(start, end) : null,
         };
     }

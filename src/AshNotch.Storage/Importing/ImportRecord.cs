@@ -92,6 +92,7 @@ internal sealed class ImportRecord : IDisposable
             ImportedKind.Name => n == 1 ? "name of your own" : "names of your own",
             ImportedKind.Focus => n == 1 ? "focus" : "focuses",
             ImportedKind.Practitioner => "page about yourself",
+            ImportedKind.MatchDay => n == 1 ? "match day" : "match days",
             ImportedKind.Week => "week of training",
             ImportedKind.Drilled => n == 1 ? "day of drilling" : "days of drilling",
             _ => Say(kind) + (n == 1 ? "" : "s"),

@@ -12,5 +12,7 @@ internal enum ImportedKind
     Block,
     Drilled,
     Rating,
+    MatchDay,
+    Ruleset,
     Practitioner,
 }

@@ -14,6 +14,7 @@ internal static class TakingIn
         new(
             diary.Log,
             diary.Drills,
+            diary.Matches,
             RollRows.Read(connection, Which.Deleted).Values.SelectMany(r => r).ToDictionary(r => r.Id),
             id => [.. HistoryTable.Of(connection, id).Select(c => c.Document)],
             id => [.. HistoryTable.OfPartner(connection, id).Select(f => f.Document)],
@@ -60,6 +61,16 @@ internal static class TakingIn
         foreach (var focus in plan.Drills.Focuses)
             record.Note(ImportedKind.Focus, FocusTable.Add(connection, focus), null, "");
         Take(connection, plan.Drills, record);
+        foreach (var day in plan.Matches.Days)
+        {
+            MatchTables.Save(connection, day);
+            record.Note(ImportedKind.MatchDay, day.Id, null, MatchTables.Written(day));
+        }
+        foreach (var rules in plan.Matches.Rulesets)
+        {
+            MatchTables.Save(connection, rules);
+            record.Note(ImportedKind.Ruleset, rules.Id, null, MatchTables.Written(rules));
+        }
         var (was, will) = (PeopleTables.Practitioner(connection), plan.Practitioner);
         if (HistoryTable.Written(was) != HistoryTable.Written(will))
         {

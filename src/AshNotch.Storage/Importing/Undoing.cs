@@ -58,6 +58,8 @@ internal static class Undoing
             ImportedKind.Week => Document(connection, "week", "''", change),
             ImportedKind.Block => Document(connection, "block", "id", change),
             ImportedKind.Drilled => Document(connection, "drilled", "date || ' ' || block", change),
+            ImportedKind.MatchDay => Document(connection, "match_day", "id", change),
+            ImportedKind.Ruleset => Document(connection, "ruleset", "id", change),
             ImportedKind.Rating => Rating(connection, change),
             _ => Practitioner(connection, change),
         };

@@ -34,6 +34,9 @@ internal static class LogRows
                 },
                 DrillTables.Read(connection)
             )
+            {
+                Matches = MatchTables.Read(connection),
+            }
         );
     }
 
@@ -64,6 +67,9 @@ internal static class LogRows
                 },
                 Touched("focus") ? DrillTables.Read(connection) : before.Diary.Drills
             )
+            {
+                Matches = Touched("focus") ? MatchTables.Read(connection) : before.Diary.Matches,
+            }
         );
     }
 

@@ -65,7 +65,7 @@ internal static class PeopleTables
             .Select(row => new PractitionerThen(row.Day(0)!.Value, row.Said<Belt>(1), row.Int(2), row.Real(3), row.Said<AgeDivision>(4)))
             .ToList();
         return connection
-                .Query("SELECT belt, stripes, weight_kg, age_division, units FROM practitioner")
+                .Query("SELECT belt, stripes, weight_kg, age_division, units, category FROM practitioner")
                 .Select(row => new Practitioner
                 {
                     Belt = row.Said<Belt>(0),
@@ -73,6 +73,7 @@ internal static class PeopleTables
                     WeightKg = row.Real(2),
                     AgeDivision = row.Said<AgeDivision>(3),
                     Units = row.Said<WeightUnit>(4),
+                    Category = row.Said<MatchCategory>(5),
                     History = history,
                 })
                 .FirstOrDefault()
@@ -82,13 +83,14 @@ internal static class PeopleTables
     public static void Save(SqliteConnection connection, Practitioner practitioner)
     {
         connection.Run(
-            "INSERT INTO practitioner (id, belt, stripes, weight_kg, age_division, units) VALUES (1, $1, $2, $3, $4, $5) ON "
-                + "CONFLICT (id) DO UPDATE SET belt = $1, stripes = $2, weight_kg = $3, age_division = $4, units = $5",
+            "INSERT INTO practitioner (id, belt, stripes, weight_kg, age_division, units, category) VALUES (1, $1, $2, $3, $4, $5, $6) ON "
+                + "CONFLICT (id) DO UPDATE SET belt = $1, stripes = $2, weight_kg = $3, age_division = $4, units = $5, category = $6",
             Rows.Said(practitioner.Belt),
             practitioner.Stripes,
             practitioner.WeightKg,
             Rows.Said(practitioner.AgeDivision),
-            Rows.Said(practitioner.Units)
+            Rows.Said(practitioner.Units),
+            Rows.Said(practitioner.Category)
         );
         connection.Run("DELETE FROM practitioner_history");
         for (var i = 0; i < practitioner.History.Count; i++)

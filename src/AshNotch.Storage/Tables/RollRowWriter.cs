@@ -1,6 +1,7 @@
 using System.Text.Json;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tables;
@@ -12,7 +13,7 @@ internal sealed class RollRowWriter : IDisposable
         "id = $2, session_id = $3, partner_id = $4, partner_belt = $5, partner_stripes = $6, partner_weight_kg = $7, partner_size = $8, "
         + "kind = $9, intensity = $10, partner_intensity = $11, minutes = $12, planned_minutes = $13, rules = $14, mission = $15, "
         + "mission_checks = $16, partial = $17, retelling = $18, notes = $19, starts_kept = $20, starts_lost = $21, "
-        + "intent = $22, missed = $23, penalties = $24";
+        + "intent = $22, missed = $23, penalties = $24, event = $25, division = $26, official = $27";
 
     private readonly SqliteCommand insert;
     private readonly SqliteCommand update;
@@ -29,18 +30,18 @@ internal sealed class RollRowWriter : IDisposable
             $"INSERT INTO {before}roll (key, {string.Join(", ", columns.Select(c => c[0]))}, ordinal) VALUES ($1, "
                 + $"{string.Join(", ", columns.Select(c => c[1]))}, (SELECT coalesce(max(ordinal) + 1, 0) FROM {before}roll WHERE "
                 + "session_id = $3)) RETURNING key",
-            new object?[24]
+            new object?[27]
         );
-        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[24]);
+        update = connection.Command($"UPDATE {before}roll SET {RollColumns}, deleted_at = NULL WHERE key = $1", new object?[27]);
         exchangeRow = connection.Command(
             $"INSERT INTO {before}exchange (roll, ordinal, start, ended_by) VALUES ($1, $2, $3, $4)",
             new object?[4]
         );
         notchRow = connection.Command(
             $"INSERT INTO {before}notch (roll, exchange, ordinal, by, move, from_place, to_place, outcome, side, at_s, remaining_s, given, "
-                + "causes, unsure, inferred, note, advice, span_start, span_end, held, held_s) "
-                + "VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19, $20, $21)",
-            new object?[21]
+                + "causes, unsure, inferred, note, advice, span_start, span_end, held, held_s, rulings) "
+                + "VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19, $20, $21, $22)",
+            new object?[22]
         );
         takeawayRow = connection.Command(
             $"INSERT INTO {before}takeaway (roll, ordinal, text, exchange, notch) VALUES ($1, $2, $3, $4, $5)",
@@ -96,7 +97,10 @@ internal sealed class RollRowWriter : IDisposable
             roll.Starts?.Lost,
             Rows.Said(roll.Intent),
             roll.Missed.Count == 0 ? null : JsonSerializer.Serialize([.. roll.Missed], StorageJson.Default.ListMissedChance),
-            roll.Penalties.Count == 0 ? null : JsonSerializer.Serialize([.. roll.Penalties], StorageJson.Default.ListPenalty)
+            roll.Penalties.Count == 0 ? null : JsonSerializer.Serialize([.. roll.Penalties], StorageJson.Default.ListPenalty),
+            roll.Event,
+            roll.Division,
+            roll.Official is null ? null : JsonSerializer.Serialize(MatchWriting.Document(roll.Official), LogJson.Default.OfficialDocument)
         );
 
     private void Rest(long key, Roll roll)
@@ -140,7 +144,10 @@ internal sealed class RollRowWriter : IDisposable
                 notch.Span?.Start,
                 notch.Span?.End,
                 notch.Held is { } held ? (held ? 1 : 0) : null,
-                notch.HeldSeconds
+                notch.HeldSeconds,
+                notch.Rulings.Count == 0
+                    ? null
+                    : JsonSerializer.Serialize([.. notch.Rulings.Select(MatchWriting.Document)], LogJson.Default.ListRulingDocument)
             );
             notchRow.ExecuteNonQuery();
         }

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tables;
@@ -12,7 +13,7 @@ internal static class RollRows
         "r.key, r.id, r.session_id, r.partner_id, r.partner_belt, r.partner_stripes, r.partner_weight_kg, r.partner_size, "
         + "r.kind, r.intensity, r.partner_intensity, "
         + "r.minutes, r.planned_minutes, r.rules, r.mission, r.mission_checks, r.partial, r.retelling, r.notes, "
-        + "r.starts_kept, r.starts_lost, r.intent, r.missed, r.penalties";
+        + "r.starts_kept, r.starts_lost, r.intent, r.missed, r.penalties, r.event, r.division, r.official";
 
     /// <summary>Rolls by session, in order.</summary>
     public static Dictionary<string, List<Roll>> Read(SqliteConnection connection, Which which)
@@ -74,6 +75,11 @@ internal static class RollRows
                         Penalties = row.Text(23) is { } penalties
                             ? JsonSerializer.Deserialize(penalties, StorageJson.Default.ListPenalty)!
                             : [],
+                        Event = row.Text(24),
+                        Division = row.Text(25),
+                        Official = row.Text(26) is { } official
+                            ? MatchReading.Read(JsonSerializer.Deserialize(official, LogJson.Default.OfficialDocument), new Checker(), "")
+                            : null,
                         Exchanges = exchanges.GetValueOrDefault(key) ?? [],
                         Takeaways = takeaways.GetValueOrDefault(key) ?? [],
                     }
@@ -88,7 +94,7 @@ internal static class RollRows
         foreach (
             var row in connection.Query(
                 "SELECT n.roll, n.exchange, n.by, n.move, n.from_place, n.to_place, n.outcome, n.side, n.at_s, n.remaining_s, n.given, "
-                    + "n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end, n.held, n.held_s "
+                    + "n.causes, n.unsure, n.inferred, n.note, n.advice, n.span_start, n.span_end, n.held, n.held_s, n.rulings "
                     + $"FROM notch n JOIN roll r ON r.key = n.roll WHERE {which.Condition} ORDER BY n.roll, n.exchange, n.ordinal",
                 which.Value
             )
@@ -115,6 +121,7 @@ internal static class RollRows
                         Span = row.Int(16) is { } start ? new Span(start, row.GetInt32(17)) : null,
                         Held = row.Int(18) is { } held ? held != 0 : null,
                         HeldSeconds = row.Real(19),
+                        Rulings = row.Text(20) is { } rulings ? Rulings(rulings) : [],
                     }
                 );
         }
@@ -139,6 +146,9 @@ internal static class RollRows
         }
         return exchanges;
     }
+
+    private static List<Ruling> Rulings(string written) =>
+        [.. JsonSerializer.Deserialize(written, LogJson.Default.ListRulingDocument)!.Select(r => MatchReading.Read(r, new Checker(), ""))];
 
     private static List<T> List<TKey, T>(Dictionary<TKey, List<T>> lists, TKey key)
         where TKey : notnull

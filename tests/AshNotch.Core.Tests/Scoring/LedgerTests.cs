@@ -236,7 +236,7 @@ public class LedgerTests
     {
         Assert.True(Term.TryRead<AgeDivision>(age, out var division));
         Assert.True(Term.TryRead<Belt>(belt, out var worn));
-        Assert.Equal(minutes, Rulesets.Match("federation-gi", null)!.MinutesFor(division, worn));
+        Assert.Equal(minutes, Rulebook.Shipped.Match("federation-gi", null)!.MinutesFor(division, worn));
     }
 
     [Theory]
@@ -246,7 +246,7 @@ public class LedgerTests
     [InlineData("house", null, "house")]
     [InlineData("submission-grappling", Attire.Gi, "submission-grappling")]
     public void Rules_are_found_by_their_id_or_their_family(string id, Attire? attire, string found) =>
-        Assert.Equal(found, Rulesets.Match(id, attire)?.Id);
+        Assert.Equal(found, Rulebook.Shipped.Match(id, attire)?.Id);
 
     [Theory]
     [InlineData(

@@ -25,7 +25,7 @@ internal static class Told
             Exchanges = [.. told.Split("||").Select(e => new Exchange { Notches = [.. e.Split('|').Select(Notch)] })],
         };
 
-    public static Ledger Scored(Roll roll, string rules) => Ledger.Of(roll, Rulesets.Match(rules, null)!, MatVocabulary.BuiltIn);
+    public static Ledger Scored(Roll roll, string rules) => Ledger.Of(roll, Rulebook.Shipped.Match(rules, null)!, MatVocabulary.BuiltIn);
 
     /// <summary><c>3-0</c>, with advantages <c>3-0 a1-0</c>, and who leads by what.</summary>
     public static string Say(Ledger ledger)

@@ -12,6 +12,7 @@ import { Dictation } from './dictation.svelte';
 import { toDraft, toKeep, toldIn, type Draft } from './draft';
 import { LogDraft } from './draft.svelte';
 import { LeftBehind, type LeftDraft } from './left-behind.svelte';
+import { presetMatch } from './match';
 import { presetMission } from './mission';
 import { deliver, outbox, takeBack, type Waiting } from './outbox.svelte';
 import { LiveReading } from './reading.svelte';
@@ -51,10 +52,12 @@ export class Desk {
     void this.examples.load();
     await this.draft.load();
     void presetMission(this.draft.now);
+    const asked = await presetMatch(this.draft.now);
     const { place, now } = this.draft;
     // Who does not answer is told of by the reading, which asks again by itself.
     const left = this.left.load(place, now.id).catch(() => undefined);
     await Promise.all([this.partners.load(), this.practitioner.load(), left]);
+    if (asked) await this.against(asked);
     // Who has taken something up meanwhile (a field, the month, a menu) is left there.
     const at = document.activeElement;
     if (!at || at.matches('body, main, main h1')) this.focus();
@@ -97,6 +100,13 @@ export class Desk {
       this.failed = (error as Error).message;
     }
   };
+
+  /** Whom a match is told against: a partner of that name, or a new one. */
+  private async against(name: string) {
+    const known = this.list.find((p) => p.partner.name?.toLowerCase() === name.toLowerCase());
+    if (known) this.draft.now.partner = known.partner.id ?? '';
+    else await this.meet(name);
+  }
 
   private sayKept({ rolls, newPartners, learned }: Schemas['ToldAndKept'], first: string) {
     if (learned.length > 0)

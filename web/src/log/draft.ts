@@ -21,6 +21,8 @@ export interface Draft {
   date: string;
   /** The day on which that was chosen: what is not told yet is for today again on any other. */
   asOf: string;
+  /** The match day it is a match of; empty for a training roll. */
+  event: string;
   sessionKind: NonNullable<SessionTerms['kind']>;
   attire: NonNullable<SessionTerms['attire']>;
   time: string;
@@ -80,6 +82,7 @@ export const fresh = (before?: Draft): Draft => ({
   intent: '',
   date: today(),
   asOf: today(),
+  event: before?.event ?? '',
   sessionKind: before?.sessionKind ?? 'class',
   attire: before?.attire ?? 'gi',
   time: before?.time ?? '',
@@ -115,7 +118,8 @@ export const toKeep = (told: Draft): Schemas['RollTold'] => ({
     partner: told.partner || undefined,
     kind: told.kind,
     intensity: told.intensity,
-    minutes: told.minutes ?? undefined,
+    minutes: told.event ? undefined : (told.minutes ?? undefined),
+    event: told.event || undefined,
     starts: (mayCount(told) && told.starts) || undefined,
     intent: told.intent || undefined,
     mission: told.mission.text.trim()
@@ -155,6 +159,7 @@ export function toDraft(id: string, kept: Schemas['RollTold'], now: Draft): Draf
     intent: roll?.intent ?? '',
     date: session?.date ?? now.date,
     asOf: now.asOf,
+    event: roll?.event ?? '',
     sessionKind: session?.kind ?? now.sessionKind,
     attire: session?.attire ?? now.attire,
     time: session?.time ?? '',
@@ -212,6 +217,7 @@ const shape = v.object({
   intent: said,
   date: said,
   asOf: text,
+  event: text,
   sessionKind: said,
   attire: said,
   time: text,

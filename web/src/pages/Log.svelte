@@ -15,6 +15,7 @@
   import LogChips from '../log/LogChips.svelte';
   import { mayCount } from '../parts/starts';
   import Starts from '../parts/Starts.svelte';
+  import OfMatchDay from '../log/OfMatchDay.svelte';
   import RollsRead from '../log/RollsRead.svelte';
   import TapBoard from '../log/TapBoard.svelte';
   import WhichDay from '../log/WhichDay.svelte';
@@ -115,6 +116,7 @@
   said={reading?.day ?? null}
   onchange={(date) => draft.onDay(date)}
 />
+<OfMatchDay bind:draft={draft.now} />
 <DayAndMission bind:draft={draft.now} several={desk.several} />
 
 {#if mayCount(draft.now)}

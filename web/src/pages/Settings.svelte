@@ -54,6 +54,7 @@
         ...me,
         belt: me.belt || undefined,
         ageDivision: me.ageDivision || undefined,
+        category: me.category || undefined,
         weightKg,
         stripes: me.stripes ?? undefined,
       };
@@ -95,6 +96,7 @@
       </label>
       <Terms label="Units" of="units" bind:value={me.units} onchoose={convert} />
       <Terms label="Age division" of="divisions" none="not said" bind:value={me.ageDivision} />
+      <Terms label="Category" of="categories" none="not said" bind:value={me.category} />
     </div>
     {#if failed && !faults.weightKg}<p class="fault" role="alert">{failed}</p>{/if}
     <button class="do mt-4" type="submit">Keep</button>

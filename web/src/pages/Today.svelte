@@ -28,6 +28,18 @@
   <FirstRoll />
 {:else if now}
   <NextSession />
+  {#if now.matchDay}
+    {@const match = now.matchDay}
+    <section class="match" aria-labelledby="match">
+      <h2 id="match">Next match day: {match.when}</h2>
+      <p>
+        <a href="/matches/day/{match.id}" use:link>{match.name}</a>, {day(match.date)}{match.division
+          ? `: ${match.division}`
+          : ''}
+      </p>
+      {#if match.allowed}<p class="quiet">{match.allowed}</p>{/if}
+    </section>
+  {/if}
   <section class="plank focus" aria-labelledby="focus">
     <h2 id="focus">Focus</h2>
     {#if now.focus}

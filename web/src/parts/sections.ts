@@ -5,6 +5,7 @@ export const sections = [
   { path: '/rack', name: 'Rack' },
   { path: '/weak-spots', name: 'Weak spots' },
   { path: '/plan', name: 'Plan' },
+  { path: '/matches', name: 'Matches' },
   { path: '/partners', name: 'Partners' },
   { path: '/settings', name: 'Settings' },
 ] as const;

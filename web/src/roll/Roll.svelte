@@ -113,6 +113,7 @@
       size="wide"
       label="Roll with {view.row.partnerName}"
       {chosen}
+      running={view.running}
       onchoose={choose}
     />
   {/if}
@@ -182,7 +183,7 @@
 {/snippet}
 
 {#snippet score()}
-  <LedgerOfRoll {id} version={view?.version ?? 0} onchoose={showCut} />
+  {#if view}<LedgerOfRoll {open} {view} onchoose={showCut} />{/if}
 {/snippet}
 
 {#snippet told()}

@@ -15,7 +15,9 @@
         {#each question.answers as answer (answer.say)}
           <button class="may" onclick={() => open.answer(question, answer.notch)}>{answer.say}</button>
         {/each}
-        <button class="may" onclick={() => open.waveOff(question)}>Leave it so</button>
+        {#if question.mayWait}
+          <button class="may" onclick={() => open.waveOff(question)}>Leave it so</button>
+        {/if}
       </p>
     {/each}
   </section>

@@ -9,10 +9,12 @@
     /** Whose roll it is, for the text equivalent. */
     label: string;
     chosen?: Cut | null;
+    /** How it stood after each exchange, mine first. */
+    running?: readonly string[];
     onchoose?: (cut: Cut) => void;
   }
 
-  let { stick, size = 'row', label, chosen = null, onchoose }: Props = $props();
+  let { stick, size = 'row', label, chosen = null, running = [], onchoose }: Props = $props();
 
   let width = $state(0);
   let active = $state(0);
@@ -24,6 +26,8 @@
   let touched = $state(false);
   const names = $derived(live ? name(drawn.cuts, width) : []);
   const rows = $derived(rowsOf(names));
+  // Room for the score under the lowest names.
+  const scored = $derived(live && running.length > 0 ? rowHeight + 4 : 0);
   const above = $derived(rows.above * rowHeight);
   const marked = $derived(focused || touched);
 
@@ -68,6 +72,7 @@
         {exchange.start ? `Starts: ${exchange.start}.` : 'Start not told.'}
         {#each exchange.cuts as cut (cut.notch)}{`${cut.words}. `}{/each}
         {exchange.end ? `Ended by ${exchange.end}.` : ''}
+        {running[index] ? `On points ${running[index]}.` : ''}
       </li>
     {/each}
   </ol>
@@ -87,8 +92,8 @@
   {@const middle = measure.height / 2}
   <svg
     {width}
-    height={measure.height + above + rows.below * rowHeight}
-    viewBox="0 {-above} {Math.max(width, 1)} {measure.height + above + rows.below * rowHeight}"
+    height={measure.height + above + rows.below * rowHeight + scored}
+    viewBox="0 {-above} {Math.max(width, 1)} {measure.height + above + rows.below * rowHeight + scored}"
     aria-hidden="true"
     class:thumb={size === 'thumb'}
   >
@@ -142,6 +147,13 @@
         {#if same(chosen, one.cut) || (marked && index === active)}{@render mark(one)}{/if}
       {/if}
     {/each}
+    {#if scored}
+      {#each drawn.ends as x, index (index)}
+        <text class="score" {x} y={measure.height + rows.below * rowHeight + scored - 6} text-anchor="end"
+          >{running[index] ?? ''}</text
+        >
+      {/each}
+    {/if}
     {#each names.filter((n) => n.row > 0) as one (one.cut)}
       {@const from = one.mine ? middle - measure.half - 2 : middle + measure.half + 2}
       {@const far = one.row * rowHeight + 4}
@@ -213,6 +225,11 @@
     paint-order: stroke;
     stroke: var(--color-ground);
     stroke-width: 4px;
+  }
+  text.score {
+    fill: var(--color-ink);
+    font-weight: 650;
+    font-variant-numeric: tabular-nums;
   }
   text.me {
     fill: var(--color-mine);

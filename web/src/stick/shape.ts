@@ -27,6 +27,8 @@ export interface Drawn {
   split: string;
   cuts: DrawnCut[];
   saws: { x: number; tap: boolean }[];
+  /** Where each exchange ends. */
+  ends: number[];
 }
 
 /** Where everything of a stick is drawn, in a box of the given width. */
@@ -38,6 +40,7 @@ export function draw(stick: StickData, width: number, size: Size): Drawn {
   const cuts: DrawnCut[] = [];
   const saws: Drawn['saws'] = [];
   const split: string[] = [];
+  const ends: number[] = [];
   const all = stick.exchanges.reduce((count, e) => count + e.cuts.length, 0);
   const wide = Math.max(2, Math.min(half * 0.5, (width / Math.max(1, all + stick.exchanges.length)) * 0.36));
   stick.exchanges.forEach((exchange, index) => {
@@ -53,10 +56,11 @@ export function draw(stick: StickData, width: number, size: Size): Drawn {
       cuts.push(notch(cut, to, next, middle, half, wide));
     }
     split.push(`L${at(exchange.endX).toFixed(1)} ${y.toFixed(1)}`);
+    ends.push(at(exchange.endX));
     const last = index === stick.exchanges.length - 1;
     if (!last || exchange.end) saws.push({ x: at(exchange.endX), tap: exchange.end === 'tap' });
   });
-  return { split: split.join(''), cuts, saws };
+  return { split: split.join(''), cuts, saws, ends };
 }
 
 function curve(x: number, y: number, toX: number, toY: number) {

@@ -27,6 +27,7 @@ internal sealed class Head(IReadOnlyList<Word> words)
         {
             HearBelt(i);
             HearNumber(i);
+            HearDecision(i);
             foreach (var row in Wording.All)
             foreach (var form in row.Forms)
                 if (Stands(form, i))
@@ -204,6 +205,28 @@ internal sealed class Head(IReadOnlyList<Word> words)
             : "Down";
         var result = $"{verb} {Written(mine)}–{Written(other.Value)}";
         Add(HeadField.Result, result, result.ToLowerInvariant(), first - 1, first + 1 + other.Count);
+    }
+
+    // "Won on advantages", "lost by ref decision".
+    private void HearDecision(int i)
+    {
+        if (At(i) is not ("won" or "lost") || At(i + 1) is not ("on" or "by" or "via"))
+            return;
+        var after = i + 2;
+        while (At(after) is "a" or "an" or "the" or "split" or "one" or "ref" or "refs" or "referee" or "referees" or "judges")
+            after++;
+        var by = At(after) switch
+        {
+            "points" => "points",
+            "advantages" or "advantage" => "advantages",
+            "penalties" or "penalty" => "penalties",
+            "decision" or "call" => "referee",
+            _ => null,
+        };
+        if (by is null)
+            return;
+        var said = $"{(At(i) == "won" ? "Won" : "Lost")} by {(by == "referee" ? "the referee" : by)}";
+        Add(HeadField.Decision, said, said.ToLowerInvariant(), i, after + 1);
     }
 
     private static string Written(double value) => value.ToString("0.#", CultureInfo.InvariantCulture);

@@ -32,4 +32,7 @@ public enum HeadField
 
     /// <summary>The two had not rolled before.</summary>
     FirstMeeting,
+
+    /// <summary>What decided it, as told.</summary>
+    Decision,
 }

@@ -1,4 +1,4 @@
-namespace AshNotch.Core.Scoring;
+namespace AshNotch.Core.Rolls;
 
 /// <summary>What decides who is ahead.</summary>
 public enum DecidedBy

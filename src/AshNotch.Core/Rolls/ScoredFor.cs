@@ -1,6 +1,6 @@
-namespace AshNotch.Core.Scoring;
+namespace AshNotch.Core.Rolls;
 
-/// <summary>What a line of a ledger is for.</summary>
+/// <summary>What something scores for, or looks as if it did.</summary>
 public enum ScoredFor
 {
     /// <summary>From the feet to the top.</summary>
