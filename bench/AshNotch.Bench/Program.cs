@@ -3,13 +3,13 @@ using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show | behaviours] | learn | classes [FILE [show | ID]] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS]].
+// Usage: AshNotch.Bench [reading [show | behaviours] | learn | classes [FILE [show | ID]] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS] | pairs [PRACTITIONERS]].
 // Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "learn" or "classes" or "speed" or "attack" or "simulation" or "closed-loop" or "review"))
+if (name is not ("all" or "reading" or "learn" or "classes" or "speed" or "attack" or "simulation" or "closed-loop" or "review" or "pairs"))
 {
     Console.Error.WriteLine(
-        $"There is no benchmark '{name}'; there are reading, learn, classes, speed, attack, simulation, closed-loop and review."
+        $"There is no benchmark '{name}'; there are reading, learn, classes, speed, attack, simulation, closed-loop, review and pairs."
     );
     return 2;
 }
@@ -26,6 +26,8 @@ if (name is "all" or "closed-loop")
     ClosedLoop.Run(args.Length > 1 && int.TryParse(args[1], out var drilling) ? drilling : 50);
 if (name is "all" or "review")
     Reviews.Run(args.Length > 1 && int.TryParse(args[1], out var reviewed) ? reviewed : 100);
+if (name is "all" or "pairs")
+    Pairs.Run(args.Length > 1 && int.TryParse(args[1], out var feinting) ? feinting : 50);
 if (name is "all" or "speed")
     Speeds.Run();
 return name is "all" or "attack" ? await Attacks.Run(args.Length > 1 ? args[1] : "all") : 0;

@@ -3,6 +3,7 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Drilling.Review;
+using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
@@ -24,6 +25,7 @@ internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Know
     private readonly Experience? wholeBefore = before?.learned.GetValueOrDefault(default);
     private readonly Experience? weeksBefore = before?.ofAllWeeks;
     private Experience? ofAllWeeks;
+    private readonly Dictionary<(Goal, Who), MoveBook> moves = [];
     private (DateOnly Day, Efforts Efforts)? efforts;
 
     /// <summary>The version of the log.</summary>
@@ -65,6 +67,14 @@ internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Know
     {
         lock (courses)
             return Core.Weeks.Courses.Of(OfAllWeeks(), [subject]);
+    }
+
+    /// <summary>What every move of one side really does, in the unit of a goal.</summary>
+    public MoveBook Moves(Goal goal, Who by)
+    {
+        if (!moves.TryGetValue((goal, by), out var known))
+            moves[(goal, by)] = known = MoveBook.Of(from.Log, PlaceValues.Of(Experience(default), goal), goal, by);
+        return known;
     }
 
     /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>

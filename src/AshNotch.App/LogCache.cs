@@ -5,6 +5,7 @@ using AshNotch.Core.Drilling;
 using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Lessons;
 using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
@@ -194,6 +195,13 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
                 return names.Value.Book;
             }
         }
+    }
+
+    /// <summary>What every move of one side really does.</summary>
+    public MoveBook Moves(Who by)
+    {
+        var goal = Goal;
+        return Learn(l => l.Moves(goal, by));
     }
 
     /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>

@@ -81,6 +81,7 @@ public static class WebHost
             .MapLiveMatch()
             .MapShadow()
             .MapAllowed()
+            .MapMoves()
             .MapRevising()
             .MapPlan()
             .MapToday()

@@ -21,6 +21,7 @@
     '/weak-spots/weeks': later(() => import('./pages/Weeks.svelte')),
     '/weak-spots/taps': later(() => import('./pages/Taps.svelte')),
     '/weak-spots/lessons': later(() => import('./pages/Lessons.svelte')),
+    '/weak-spots/moves': later(() => import('./pages/Moves.svelte')),
     '/weak-spots/grain': later(() => import('./pages/Grain.svelte')),
     '/plan': later(() => import('./pages/Plan.svelte')),
     '/plan/mat': later(() => import('./pages/Mat.svelte')),

@@ -13,6 +13,9 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
     private readonly List<Session> sessions = [];
     private int weeks;
 
+    /// <summary>A feint that works; null where none does.</summary>
+    public Feint? Feint { get; init; }
+
     /// <summary>The log of some more weeks after those before.</summary>
     public Log Train(int more)
     {
@@ -48,11 +51,27 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
         var exchanges = new List<Exchange>();
         var notches = new List<Notch>();
         var now = 0;
+        var opened = 0;
         do
         {
+            if (Feint is { } feint && now == feint.From && opened <= 0 && random.NextDouble() < feint.Share)
+            {
+                // Shown, answered, and taken back: the two are where they were.
+                opened = Feint.Steps;
+                notches.Add(Shown(feint));
+            }
             var gift = random.NextDouble() < Given;
             var here = practitioner.Exits.Where(e => e.From == now).ToList();
-            double Chance(TrueExit exit) => exit.Share * practitioner.Comes(exit.From, exit.By, partner.Edge);
+            double Plain(TrueExit exit) => exit.Share * practitioner.Comes(exit.From, exit.By, partner.Edge);
+            var main = Feint is null ? null : here.FirstOrDefault(e => e.By == Who.Me && e.From == Feint.From && e.Move == Feint.Move);
+            var was = main is null ? 0 : Plain(main);
+            var grown = main is null ? 0 : Feint!.Chance(partner.Edge, isOpen: opened-- > 0);
+            double Chance(TrueExit exit) =>
+                main is null ? Plain(exit)
+                : exit == main ? grown
+                : Plain(exit) * (1 - grown) / (1 - was);
+            if (main is null)
+                opened--;
             var drawn = gift ? random.NextDouble() * here.Sum(Chance) : random.NextDouble();
             TrueExit? taken = null;
             foreach (var exit in here)
@@ -113,6 +132,15 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
             To = outcome == Outcome.Landed ? practitioner.Places[exit.To] : null,
             Outcome = outcome,
             Given = gift ? (exit.By == Who.Me ? Who.Partner : Who.Me) : null,
+        };
+
+    private Notch Shown(Feint feint) =>
+        new()
+        {
+            By = Who.Me,
+            Move = feint.After,
+            From = practitioner.Places[feint.From],
+            Outcome = Outcome.Stopped,
         };
 
     private T Pick<T>(IReadOnlyList<T> all, Func<T, double> share)

@@ -8,10 +8,8 @@ internal static class BoardEndpoints
 {
     public static IEndpointRouteBuilder MapBoard(this IEndpointRouteBuilder routes)
     {
-        routes
-            .MapGet("/api/board", (string? place, LogCache cache) => Board.At(PlaceId.Of(place), cache.Log, cache.Vocabulary))
-            .WithName("board");
-        routes.MapGet("/api/board/find", (string q, LogCache cache) => Board.Find(q, cache.Vocabulary)).WithName("findOnBoard");
+        routes.MapGet("/api/board", (string? place, LogCache cache) => Board.At(PlaceId.Of(place), cache)).WithName("board");
+        routes.MapGet("/api/board/find", (string q, LogCache cache) => Board.Find(q, cache)).WithName("findOnBoard");
         return routes;
     }
 }

@@ -7,7 +7,9 @@ internal static class VocabularyEndpoints
 {
     public static IEndpointRouteBuilder MapVocabulary(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/vocabulary", (LogCache cache) => VocabularyView.Of(cache.Vocabulary)).WithName("vocabulary");
+        routes
+            .MapGet("/api/vocabulary", (LogCache cache) => VocabularyView.Of(cache.Vocabulary, m => BarredWords.Of(m, cache)))
+            .WithName("vocabulary");
         routes.MapGet("/api/terms", () => TermsView.All).WithName("terms");
         routes.MapGet("/api/examples", (LogCache cache) => ExamplesView.Of(cache.Book)).WithName("examples");
         return routes;

@@ -8,4 +8,5 @@ namespace AshNotch.App.Verbs;
 [JsonSerializable(typeof(WeakSpotsAnswer))]
 [JsonSerializable(typeof(PlanAnswer))]
 [JsonSerializable(typeof(ScoreAnswer))]
+[JsonSerializable(typeof(MovesAnswer))]
 internal sealed partial class AnswerJson : JsonSerializerContext;

@@ -109,6 +109,7 @@ public static class CommandLine
 
         var plan = PlanCommand(file, aim, vocabulary, output);
         var score = ScoreCommand(file, vocabulary, output);
+        var moves = MovesCommand(file, aim, vocabulary, output);
 
         var dry = new Option<bool>("--dry-run") { Description = "Say as JSON what would change, and change nothing." };
         var theirs = new Option<bool>("--theirs") { Description = "Take the file's wherever it and the log say otherwise." };
@@ -158,6 +159,7 @@ public static class CommandLine
             weakSpots,
             plan,
             score,
+            moves,
             import,
             undo,
             export,
@@ -165,6 +167,23 @@ public static class CommandLine
             restore,
             check,
         };
+    }
+
+    private static Command MovesCommand(Argument<string> file, Option<string> aim, MatVocabulary vocabulary, Output output)
+    {
+        var by = new Option<string>("--by") { Description = "me or partner.", DefaultValueFactory = _ => "me" };
+        by.AcceptOnlyFromAmong([.. Term.All<Who>()]);
+        var moves = new Command("moves", "What each move really does, opens and exposes.") { file, by, aim };
+        moves.SetAction(parsed =>
+            MovesVerb.Run(
+                parsed.GetValue(file)!,
+                Term.TryRead<Who>(parsed.GetValue(by), out var whose) ? whose : Who.Me,
+                Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points,
+                vocabulary,
+                output
+            )
+        );
+        return moves;
     }
 
     private static Command ScoreCommand(Argument<string> file, MatVocabulary vocabulary, Output output)

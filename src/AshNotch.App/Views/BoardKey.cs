@@ -13,10 +13,21 @@ namespace AshNotch.App.Views;
 /// <param name="Near">What is written when it nearly came off.</param>
 /// <param name="Taps">It ends in a tap when it comes off.</param>
 /// <param name="Seen">How often it was tried from here, in the log.</param>
-public sealed record BoardKey(Who By, string Move, string Name, string Landed, string Stopped, string Near, bool Taps, int Seen)
+/// <param name="Barred">Why it is barred for the practitioner in matches; null where it is not, or for a key of the other's.</param>
+public sealed record BoardKey(
+    Who By,
+    string Move,
+    string Name,
+    string Landed,
+    string Stopped,
+    string Near,
+    bool Taps,
+    int Seen,
+    string? Barred
+)
 {
     /// <summary>The key of a move.</summary>
-    public static BoardKey Of(Who by, Move move, int seen = 0) =>
+    public static BoardKey Of(Who by, Move move, LogCache cache, int seen = 0) =>
         new(
             by,
             move.Id.Value,
@@ -25,6 +36,7 @@ public sealed record BoardKey(Who By, string Move, string Name, string Landed, s
             Plain.Line(by, move, Outcome.Stopped),
             Plain.Line(by, move, Outcome.Near),
             move.IsSubmission,
-            seen
+            seen,
+            by == Who.Me ? BarredWords.Of(move, cache) : null
         );
 }

@@ -12,6 +12,7 @@ namespace AshNotch.App.Views;
 /// <param name="SubmissionClass">What it attacks, for a submission.</param>
 /// <param name="Caution">What to say where it is shown.</param>
 /// <param name="Attire">What must be worn for it; absent where it works in both.</param>
+/// <param name="Barred">Why it is barred for the practitioner in matches; absent where it is not, or nothing is known of it.</param>
 /// <param name="Leads">Where it leads, in words.</param>
 public sealed record MoveView(
     string Id,
@@ -23,5 +24,6 @@ public sealed record MoveView(
     SubmissionClass? SubmissionClass,
     string? Caution,
     Attire? Attire,
-    string Leads
+    string Leads,
+    string? Barred
 );

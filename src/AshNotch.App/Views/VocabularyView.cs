@@ -8,7 +8,10 @@ namespace AshNotch.App.Views;
 public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyList<MoveView> Moves)
 {
     /// <summary>The view of a vocabulary.</summary>
-    public static VocabularyView Of(MatVocabulary vocabulary) => new([.. vocabulary.Places.Select(Of)], [.. vocabulary.Moves.Select(Of)]);
+    /// <param name="vocabulary">The vocabulary.</param>
+    /// <param name="barred">Why a move is barred for who looks; null where nobody asks.</param>
+    public static VocabularyView Of(MatVocabulary vocabulary, Func<Move, string?>? barred = null) =>
+        new([.. vocabulary.Places.Select(Of)], [.. vocabulary.Moves.Select(m => Of(m, barred?.Invoke(m)))]);
 
     private static PlaceView Of(Place place) =>
         new(
@@ -20,7 +23,7 @@ public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyLi
             [.. place.Position.Names.Skip(1)]
         );
 
-    private static MoveView Of(Move move) =>
+    private static MoveView Of(Move move, string? barred) =>
         new(
             move.Id.Value,
             move.Name,
@@ -31,6 +34,7 @@ public sealed record VocabularyView(IReadOnlyList<PlaceView> Places, IReadOnlyLi
             move.SubmissionClass,
             move.Caution,
             move.Attire,
-            move.Leads
+            move.Leads,
+            barred
         );
 }

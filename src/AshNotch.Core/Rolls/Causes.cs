@@ -9,10 +9,13 @@ public static class Causes
     /// <summary>A cause that lies with the clock: shown, but it teaches the model nothing.</summary>
     public const string Clock = "clock";
 
+    /// <summary>A grip that was lost or never got.</summary>
+    public const string GripLost = "grip lost";
+
     /// <summary>The causes to offer, in their usual order.</summary>
     public static IReadOnlyList<string> Offered { get; } =
     [
-        "grip lost",
+        GripLost,
         "posture broken",
         "elbow away from the body",
         "reached",

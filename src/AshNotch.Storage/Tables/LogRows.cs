@@ -77,6 +77,7 @@ internal static class LogRows
     public static Log Around(IEnumerable<string> rolls, SqliteConnection connection) =>
         new()
         {
+            Practitioner = PeopleTables.Practitioner(connection),
             Partners = PeopleTables.Partners(connection),
             OwnNames = OwnNameTable.Read(connection),
             Sessions =

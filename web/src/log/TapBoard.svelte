@@ -91,9 +91,10 @@
       <div class="side" role="group" aria-label={who}>
         <h2>{who}</h2>
         {#each keys as key (key.move)}
-          <div class="key {key.by}">
+          <div class="key {key.by}" class:barred={!!key.barred} title={key.barred}>
             <button class="hit" onclick={() => cut(key.landed)}
-              ><span>{key.name}</span>{#if key.taps}<small>finish</small>{/if}</button
+              ><span>{key.name}</span>{#if key.barred}<small>barred in matches</small
+                >{:else if key.taps}<small>finish</small>{/if}</button
             >
             <button class="part" aria-label="{key.name}, stopped" onclick={() => cut(key.stopped)}
               >stopped</button
@@ -146,6 +147,9 @@
     border-radius: 4px;
     background: var(--color-raised);
     overflow: hidden;
+  }
+  .key.barred .hit span {
+    color: var(--color-quiet);
   }
   .key.me {
     border-top: 4px solid var(--color-mine);

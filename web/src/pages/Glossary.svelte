@@ -28,6 +28,7 @@
     aliases: string[];
     line: string;
     caution?: string | null;
+    barred?: string | null;
   }
 
   const say = (place: string) => places.find((p) => p.id === place)?.name ?? plain(place);
@@ -60,6 +61,7 @@
         .filter(Boolean)
         .join('; '),
       caution: m.caution,
+      barred: m.barred,
     })),
   ]);
 
@@ -177,6 +179,7 @@
             <p>{entry.aliases.slice(usual).join(', ')}</p>
           </details>
         {/if}
+        {#if entry.barred}<p class="caution">{entry.barred}</p>{/if}
         {#if entry.caution}<p class="caution">{entry.caution}</p>{/if}
       </li>
     {/each}

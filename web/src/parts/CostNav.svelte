@@ -5,6 +5,7 @@
   const ways = [
     { path: '/weak-spots', name: 'Ranking' },
     { path: '/weak-spots/taps', name: 'Taps' },
+    { path: '/weak-spots/moves', name: 'My moves' },
     { path: '/weak-spots/weeks', name: 'Over weeks' },
     { path: '/weak-spots/grain', name: 'Grain' },
     { path: '/weak-spots/lessons', name: 'Lessons' },

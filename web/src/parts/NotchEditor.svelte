@@ -1,5 +1,6 @@
 <!-- Puts one notch right: every field of it that a tired person may want to change. -->
 <script lang="ts">
+  import { link } from 'svelte-spa-router';
   import type { Schemas } from '../api/client';
   import Combo from '../kit/Combo.svelte';
   import Float from '../kit/Float.svelte';
@@ -170,6 +171,14 @@
       </div>
     </div>
     {#if move?.caution}<p class="quiet mb-4">{move.caution}</p>{/if}
+    {#if move?.barred && edited.by === 'me'}<p class="mb-4">{move.barred}</p>{/if}
+    {#if notch.move && notch.move === edited.move}
+      <p class="mb-4">
+        <a href="/weak-spots/moves?by={notch.by ?? 'me'}&move={encodeURIComponent(notch.move)}" use:link
+          >What {notch.by === 'partner' ? 'theirs' : 'yours'} does, over all rolls</a
+        >
+      </p>
+    {/if}
     {#if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
     <div class="closing">
       <button class="do" type="submit">Keep</button>
