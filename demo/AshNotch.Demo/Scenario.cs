@@ -149,7 +149,7 @@ public static class Scenario
                         : SessionKind.Class,
                     Attire = day == DayOfWeek.Wednesday ? Attire.NoGi : Attire.Gi,
                     State = random.Next(5) == 0 ? new DayState(Energy.Tired, random.Next(2) == 0 ? ["right ring finger"] : [], null) : null,
-                    Notes = competition ? "Small local open, two matches." : null,
+                    Notes = competition ? "Small local open, three matches." : null,
                 };
                 var order = Partners.OrderBy(_ => random.Next()).Take(competition ? 2 : random.Next(3, 6)).ToList();
                 sessions.Add(session with { Rolls = [.. order.Select((p, i) => mat.Roll($"{session.Id}-{i + 1}", p, competition))] });
@@ -164,6 +164,7 @@ public static class Scenario
                 Stripes = 2,
                 WeightKg = 74,
                 AgeDivision = AgeDivision.Master1,
+                Category = MatchCategory.Men,
                 Units = WeightUnit.Kg,
                 History =
                 [
@@ -171,8 +172,8 @@ public static class Scenario
                     new PractitionerThen(FirstMonday.AddDays(40), Belt.Blue, 2, 74, AgeDivision.Master1),
                 ],
             },
-            Partners = Partners,
-            Sessions = [.. Remembered.In(sessions)],
+            Partners = [.. Partners, Tournament.Stranger],
+            Sessions = [.. Remembered.In(Tournament.In(sessions))],
         };
     }
 }

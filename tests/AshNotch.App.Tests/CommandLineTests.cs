@@ -369,7 +369,7 @@ public sealed class CommandLineTests : IDisposable
         var data = Path.Combine(directory, "data");
         var (code, plan, _) = await Run("", "import", DemoData.File, "--data", data, "--dry-run");
         Assert.Equal(0, code);
-        Assert.Equal(120, (int)JsonNode.Parse(plan)!["rolls"]!["new"]!);
+        Assert.Equal(121, (int)JsonNode.Parse(plan)!["rolls"]!["new"]!);
         Assert.False(Directory.Exists(data));
         await Run("{ \"format\": \"ash-notch-log\", \"version\": 1 }", "import", "-", "--data", data);
         var before = (await Run("", "export", "--data", data)).Out;

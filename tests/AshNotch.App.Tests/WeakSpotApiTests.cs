@@ -152,7 +152,7 @@ public class WeakSpotApiTests
                 """{ "text": "I was mounted. He armbarred me.", "session": { "date": "2026-03-02", "kind": "class", "attire": "gi" } }"""
             );
             var now = await app.Get("/api/today");
-            Assert.Equal(121 + i, (int)now["rolls"]!);
+            Assert.Equal(122 + i, (int)now["rolls"]!);
             var then = await app.Get("/api/today?wait=true");
             Assert.False((bool)then["behind"]!);
             Assert.Equal((string?)(await app.Get("/api/weak-spots"))["spots"]![0]!["say"], (string?)then["first"]!["say"]);

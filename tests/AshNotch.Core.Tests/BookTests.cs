@@ -93,7 +93,8 @@ public class BookTests
     {
         var ranking = WeakSpotRanking.Of(DemoTests.Log, MatVocabulary.BuiltIn, Aim.Survive);
         Assert.NotEmpty(ranking.Spots);
-        Assert.All(ranking.Spots, s => Assert.True(s.Way.By == Who.Me ? s.Worth > 0 : s.Worth < 0, s.Say));
+        var sure = ranking.Spots.Where(s => s.List != SpotList.FindOut);
+        Assert.All(sure, s => Assert.True(s.Way.By == Who.Me ? s.Worth > 0 : s.Worth < 0, s.Say));
         Assert.True(ranking.ValuePerRoll < 0);
     }
 

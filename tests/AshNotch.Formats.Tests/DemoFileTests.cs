@@ -13,7 +13,10 @@ public class DemoFileTests
             new Core.Drilling.Diary(
                 Scenario.Build(File.ReadAllText(Path.Combine(LogJsonTests.Root, "demo", "retellings.txt"))),
                 Story.Drills
-            ),
+            )
+            {
+                Matches = Tournament.Book,
+            },
             made
         );
         Assert.Equal(File.ReadAllBytes(Path.Combine(LogJsonTests.Root, "demo", "demo-log.json")), made.ToArray());

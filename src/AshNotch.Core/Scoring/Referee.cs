@@ -196,7 +196,7 @@ internal sealed class Referee(Roll roll, MatchRules rules, MatVocabulary vocabul
         }
         else if (from is { IsBottom: true } && after.Position.Family == Family.Standing)
             Line(call, ScoredFor.StandUp, "Standing up scores nothing.");
-        else if (from is { IsBottom: true, IsGuard: false } && after.IsTop)
+        else if (from is { IsBottom: true, IsGuard: false } && from.Position.Family != Family.Legs && after.IsTop)
             Line(call, ScoredFor.Reversal, "From beneath a pin or the turtle, coming on top is a reversal and scores nothing.");
         else if (
             after is { IsTop: true, Position.Id: "body-triangle" }
