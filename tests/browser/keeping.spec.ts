@@ -9,7 +9,7 @@ const telling = (page: Page) => page.getByLabel('Tell the roll');
 
 test('rolls saved while nothing answers wait in the browser and go when it does', async ({ page }) => {
   await page.goto(`${app.url}/#/rack`);
-  await expect(page.getByText('120 rolls.')).toBeVisible();
+  await expect(page.getByText('121 rolls.')).toBeVisible();
   await page.goto(`${app.url}/#/log`);
   await telling(page).fill('I pulled guard. He passed.');
   await expect(page.getByRole('button', { name: /guard pull/ })).toBeVisible();

@@ -26,13 +26,13 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
 
   await page.goto(app.url);
   await go(page, 'Rack');
-  await expect(page.getByText('120 rolls.')).toBeVisible();
+  await expect(page.getByText('121 rolls.')).toBeVisible();
   // The demo is always fresh: its last session was yesterday.
   const yesterday = new Date(Date.now() - 24 * 3600 * 1000).toLocaleDateString('en-CA');
   await expect(page.getByRole('heading', { name: day(yesterday) })).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 120 rolls and 936 notches.')).toBeVisible();
+  await expect(page.getByText('From 121 rolls and 938 notches.')).toBeVisible();
 
   await go(page, 'Log');
   await choose(page, 'Partner', 'Alder, purple');
@@ -56,10 +56,10 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await page.getByRole('button', { name: 'See it on the rack' }).click();
   await expect(page.getByRole('heading', { name: 'With Alder' })).toBeVisible();
   await expect(page.getByRole('button', { name: /They finished the kimura/ })).toBeVisible();
-  await expect(page.getByText('121 rolls.')).toBeVisible();
+  await expect(page.getByText('122 rolls.')).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 121 rolls and 939 notches.')).toBeVisible();
+  await expect(page.getByText('From 122 rolls and 941 notches.')).toBeVisible();
   const first = page.getByRole('button', {
     name: /^1 They pass your half guard with the knee cut/,
   });
@@ -84,10 +84,10 @@ test('a roll is edited, deleted and taken back', async ({ page }) => {
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
   await page.getByRole('button', { name: 'Delete this roll' }).click();
-  await expect(page.getByText('120 rolls.')).toBeVisible();
+  await expect(page.getByText('121 rolls.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /You nearly had the americana/ })).toBeVisible();
-  await expect(page.getByText('121 rolls.')).toBeVisible();
+  await expect(page.getByText('122 rolls.')).toBeVisible();
 });
 
 test('a partner is added and edited, and a bad weight is told at its field', async ({ page }) => {

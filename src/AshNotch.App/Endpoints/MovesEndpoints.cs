@@ -1,6 +1,7 @@
 using AshNotch.App.Views;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Vocabulary;
+using AshNotch.Formats.Json;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AshNotch.App.Endpoints;
@@ -10,14 +11,14 @@ internal static class MovesEndpoints
 {
     public static IEndpointRouteBuilder MapMoves(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/moves", All).WithName("moves");
-        routes.MapGet("/api/moves/{id}", One).WithName("moveSheet").ProducesProblem(404);
+        routes.MapGet("/api/moves", All).WithName("moves").ProducesValidationProblem();
+        routes.MapGet("/api/moves/{id}", One).WithName("moveSheet").ProducesProblem(404).ProducesValidationProblem();
         return routes;
     }
 
-    private static MovesView All(Who? by, LogCache cache)
+    private static MovesView All(string? by, LogCache cache)
     {
-        var whose = by ?? Who.Me;
+        var whose = Whose(by);
         var book = cache.Moves(whose);
         var last = cache.Log.Sessions.Max(s => s.Date);
         return new MovesView(
@@ -27,9 +28,17 @@ internal static class MovesEndpoints
         );
     }
 
-    private static Results<Ok<MoveSheetView>, ProblemHttpResult> One(string id, Who? by, LogCache cache)
+    private static Who Whose(string? by)
     {
-        if (cache.Moves(by ?? Who.Me).Sheets.FirstOrDefault(s => s.Move.Value == id) is not { } sheet)
+        var check = new Checker();
+        var whose = check.Term<Who>(by, "by") ?? Who.Me;
+        check.ThrowIfFaulty();
+        return whose;
+    }
+
+    private static Results<Ok<MoveSheetView>, ProblemHttpResult> One(string id, string? by, LogCache cache)
+    {
+        if (cache.Moves(Whose(by)).Sheets.FirstOrDefault(s => s.Move.Value == id) is not { } sheet)
             return TypedResults.Problem("Nobody has tried this move in a roll that is kept.", statusCode: 404, title: "Not tried yet.");
         return TypedResults.Ok(
             MoveSheetView.Of(

@@ -12,7 +12,7 @@ public static class HeldQuestions
         if (roll.Kind != RollKind.Match)
             return [];
         var now = Ledger.Of(roll, rules, vocabulary);
-        if (now.By == DecidedBy.Tap)
+        if (now.By == DecidedBy.Tap || IsAnswered(roll, now))
             return [];
         List<LedgerLine> open = [.. now.Lines.Where(l => l.HeldUnsaid).DistinctBy(l => (l.Exchange, l.Notch))];
         List<LedgerLine> alone = [.. open.Where(l => Differs(l))];
@@ -24,6 +24,18 @@ public static class HeldQuestions
             return (other.Leader, other.By) != (now.Leader, now.By);
         }
     }
+
+    // The board says the same, so that nothing is left to ask.
+    private static bool IsAnswered(Roll roll, Ledger now) =>
+        roll.Official is { Me.Points: { } mine, Partner.Points: { } theirs }
+        && (mine, theirs) == (now.State.Me.Points, now.State.Partner.Points)
+        && roll.Official.Winner
+            == now.Leader switch
+            {
+                Who.Me => MatchWinner.Me,
+                Who.Partner => MatchWinner.Partner,
+                _ => MatchWinner.Draw,
+            };
 
     private static Roll Without(Roll roll, LedgerLine line) =>
         roll with

@@ -77,4 +77,16 @@ public class AllowedTests
         Assert.Equal(asked, HeldQuestions.Of(Told.Roll(told), rules, Mat).Count);
         Assert.Empty(HeldQuestions.Of(Told.Roll(told, RollKind.Free), rules, Mat));
     }
+
+    [Theory]
+    [InlineData(3, MatchWinner.Me, 0)]
+    [InlineData(0, MatchWinner.Draw, 1)]
+    public void What_the_board_says_too_is_not_asked(int points, MatchWinner winner, int asked)
+    {
+        var roll = Told.Roll("me knee-cut-pass half-guard/top>side-control/top") with
+        {
+            Official = new OfficialResult(new(points, null, null), new(0, null, null), winner, null),
+        };
+        Assert.Equal(asked, HeldQuestions.Of(roll, Rulebook.Shipped.Usual(Attire.Gi), Mat).Count);
+    }
 }

@@ -20,7 +20,7 @@
   } = $props();
 
   let rules = $state('');
-  let overruling = $state<Schemas['Line'] | null>(null);
+  let overruling = $state.raw<Schemas['Line'] | null>(null);
   let official = $state(false);
   const id = $derived(view.roll.id ?? '');
   const asked = resource(() => {
