@@ -70,6 +70,39 @@ public class HeadTests
         Assert.Null(ToldClass.Of(Trade.Tell(text), new Roll { Id = "r" }).Rolls[0].Official);
     }
 
+    [Theory]
+    [InlineData("I pulled guard and he passed. 4-2.", true, "4-2")]
+    [InlineData("2-2, won on advantages. I pulled guard.", true, "2-2 me")]
+    [InlineData("I pulled guard and he passed. 4-2.", false, null)]
+    public void A_bare_pair_is_the_score_of_a_match_and_of_nothing_else(string text, bool isMatch, string? said)
+    {
+        var telling = Telling.Read(
+            text,
+            Trade.With(null),
+            [],
+            TellingAside.Nothing with
+            {
+                IsMatch = isMatch,
+            },
+            TestContext.Current.CancellationToken
+        );
+        var roll = ToldClass.Of(telling, new Roll { Id = "r", Kind = isMatch ? RollKind.Match : RollKind.Free }).Rolls[0];
+        var winner = roll.Official?.Winner is { } w ? $" {Term.Of(w)}" : "";
+        Assert.Equal(said, roll.Official is { } o ? $"{o.Me?.Points}-{o.Partner?.Points}{winner}" : null);
+        Assert.Equal(0, isMatch ? roll.Taps(Who.Me) + roll.Taps(Who.Partner) : 0);
+    }
+
+    [Theory]
+    [InlineData(PlainEvents.Held, true)]
+    [InlineData(PlainEvents.NotHeld, false)]
+    public void The_boards_lines_of_holding_read_back_as_just_that(string line, bool held)
+    {
+        var read = Trade.Read($"I passed with the knee cut to side control.\n{line}");
+        var notch = Assert.Single(Assert.Single(read.Exchanges).Exchange.Notches);
+        Assert.Equal(held, notch.Held ?? notch.HeldSeconds >= 3);
+        Assert.Empty(read.Unread);
+    }
+
     // "A big brown belt, maybe 95 kilos" is understood, so nothing of it is left unread.
     [Fact]
     public void What_is_said_of_the_partner_is_no_unread_word() =>

@@ -1,3 +1,5 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 
 namespace AshNotch.App.Views;
@@ -29,5 +31,6 @@ public sealed record RollTold(
 )
 {
     /// <summary>The telling in it, to be read with what is known of the partner.</summary>
-    public ToRead ToRead(string? partner) => new(Text, partner, Corrections, Partners, Struck, Finished, Cuts, Taps, Points);
+    public ToRead ToRead(string? partner) =>
+        new(Text, partner, Corrections, Partners, Struck, Finished, Cuts, Taps, Points, Roll?.Kind == Term.Of(RollKind.Match));
 }

@@ -15,6 +15,7 @@ namespace AshNotch.App.Views;
 /// <param name="Cuts">Where the user says that a roll begins, or that none does.</param>
 /// <param name="Taps">Pairs such as <c>1-1</c> that were said to be taps.</param>
 /// <param name="Points">Pairs that were said to be points.</param>
+/// <param name="Match">It is a match that is told.</param>
 public sealed record ToRead(
     string? Text,
     string? Partner,
@@ -24,7 +25,8 @@ public sealed record ToRead(
     IReadOnlyList<NotchToAdd>? Finished = null,
     IReadOnlyList<CutView>? Cuts = null,
     IReadOnlyList<string>? Taps = null,
-    IReadOnlyList<string>? Points = null
+    IReadOnlyList<string>? Points = null,
+    bool Match = false
 )
 {
     /// <summary>Reads the telling with all that the log knows.</summary>
@@ -47,6 +49,7 @@ public sealed record ToRead(
         var aside = new TellingAside(Partner, corrections, named)
         {
             Struck = struck,
+            IsMatch = Match,
             With = with,
             Added = RollReading.Each(Finished, "finished", check, Read),
             Cuts = RollReading.Each(Cuts, "cuts", check, (c, k, at) => new CutByHand(k.Text(c.Words, at) ?? "", c.Occurrence, c.Begins)),

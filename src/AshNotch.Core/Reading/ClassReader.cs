@@ -74,6 +74,9 @@ public static class ClassReader
             if (summed is not { IsBare: true } bare)
                 return budget.Held(read, summed) with { Summed = summed };
             var pair = roll[bare.Words.Start..bare.Words.End];
+            // In a match it is the score, mine first.
+            if (aside.IsMatch)
+                return read with { Score = (bare.Me ?? 0, bare.Partner ?? 0) };
             if (aside.Points.Contains(pair))
                 return read;
             // One pair alone is as often a score in points; a class that scores each of its rolls so counts taps.

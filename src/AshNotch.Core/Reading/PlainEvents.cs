@@ -12,6 +12,12 @@ public static class PlainEvents
     /// <summary>Both agreed to start again.</summary>
     public const string Reset = "Reset.";
 
+    /// <summary>The place that was reached was held as rules ask.</summary>
+    public const string Held = "Held for three seconds.";
+
+    /// <summary>It was not.</summary>
+    public const string NotHeld = "Never settled.";
+
     /// <summary>The round was over.</summary>
     public const string Time = "Time.";
 }

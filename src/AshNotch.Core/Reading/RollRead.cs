@@ -36,6 +36,9 @@ public sealed record RollRead(
     /// <summary>How many taps the roll's words sum up; null where they do not.</summary>
     public ToldTaps? Summed { get; init; }
 
+    /// <summary>The score of a match that a bare pair said, mine first; null where none did.</summary>
+    public (int Me, int Partner)? Score { get; init; }
+
     /// <summary>The readings of several rolls as one, in order, their offsets counted in the whole telling.</summary>
     public static RollRead Join(IReadOnlyList<ToldRoll> rolls)
     {

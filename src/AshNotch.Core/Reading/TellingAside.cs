@@ -17,6 +17,9 @@ public sealed record TellingAside(string? Partner, IReadOnlyList<Correction> Cor
     /// <summary>Pairs such as <c>1-1</c> that were said to be taps.</summary>
     public IReadOnlyList<string> Taps { get; init; } = [];
 
+    /// <summary>It is a match that is told: a bare pair such as <c>4-2</c> is its score.</summary>
+    public bool IsMatch { get; init; }
+
     /// <summary>Notches that were put in by hand.</summary>
     public IReadOnlyList<AddedNotch> Added { get; init; } = [];
 

@@ -47,6 +47,8 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
                 : head.Mission.Unticked,
             Starts = index == 0 ? head.Starts : null,
         };
+        if (told.Read.Score is { } score)
+            roll = roll with { Official = new OfficialResult(new(score.Me, null, null), new(score.Partner, null, null), null, null) };
         return Headed(index == 0 ? roll : roll with { Partner = null, PartnerThen = PartnerOfTheDay.Unknown }, telling.FactsOf(index));
     }
 
@@ -56,7 +58,7 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
         // A match has a place for what its referee said; the result of a training roll is a note.
         if (roll.Kind == RollKind.Match || facts.Any(f => f is { Of: HeadField.Kind, Value: Match }))
         {
-            roll = roll with { Official = ToldResult.Of(facts) ?? roll.Official };
+            roll = roll with { Official = ToldResult.Of(facts, roll.Official) };
             facts = [.. facts.Where(f => f.Of is not (HeadField.Result or HeadField.Decision))];
         }
         foreach (var fact in facts)

@@ -7,14 +7,16 @@ namespace AshNotch.Core.Reading;
 /// <summary>What a telling says of how a match came out: <c>lost 4-2</c>, <c>won on advantages</c>.</summary>
 internal static class ToldResult
 {
-    /// <summary>The result as a referee's; null where none is told. Of two numbers the larger is the winner's, however they are put.</summary>
-    public static OfficialResult? Of(IReadOnlyList<ToldFact> facts)
+    /// <summary>The result as a referee's. Of two numbers the larger is the winner's, however they are put.</summary>
+    /// <param name="facts">What is told.</param>
+    /// <param name="known">What is known besides; given back where nothing is told.</param>
+    public static OfficialResult? Of(IReadOnlyList<ToldFact> facts, OfficialResult? known = null)
     {
         var score = facts.FirstOrDefault(f => f.Of == HeadField.Result)?.Value;
         var decision = facts.FirstOrDefault(f => f.Of == HeadField.Decision)?.Value;
         if (score is null && decision is null)
-            return null;
-        var (me, partner) = (default(OfficialScore), default(OfficialScore));
+            return known;
+        var (me, partner) = (known?.Me, known?.Partner);
         MatchWinner? winner = null;
         if (score?.Split(' ') is [var verb, var pair] && pair.Split('–') is [var one, var other])
         {

@@ -49,6 +49,8 @@
     <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Finish</button>
     <button class="may" onclick={() => board && cut(board.lines.reset)}>New start</button>
     <button class="may" onclick={() => board && cut(board.lines.time)}>Time</button>
+    <button class="may" onclick={() => board && cut(board.lines.held)}>Held</button>
+    <button class="may" onclick={() => board && cut(board.lines.notHeld)}>Not held</button>
     <button
       class="may"
       aria-pressed={finding}
