@@ -44,6 +44,7 @@ public class HeadTests
     [InlineData("I won on advantages.", "decision Won by advantages")]
     [InlineData("Lost by a split ref decision.", "decision Lost by the referee")]
     [InlineData("Lost 4-2, so lost on points.", "result Lost 4–2, decision Lost by points")]
+    [InlineData("Lost to Bruno on advantages.", "decision Lost by advantages")]
     [InlineData("I lost by a mile.", "")]
     public void Numbers_are_taken_for_what_they_count(string text, string facts) => Assert.Equal(facts, string.Join(", ", Facts(text)));
 

@@ -80,7 +80,8 @@ export const fresh = (before?: Draft): Draft => ({
   minutes: before?.minutes ?? 6,
   starts: null,
   intent: '',
-  date: today(),
+  // The matches of a day are of that day.
+  date: before?.event ? before.date : today(),
   asOf: today(),
   event: before?.event ?? '',
   sessionKind: before?.sessionKind ?? 'class',

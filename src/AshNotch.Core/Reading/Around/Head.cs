@@ -210,9 +210,13 @@ internal sealed class Head(IReadOnlyList<Word> words)
     // "Won on advantages", "lost by ref decision".
     private void HearDecision(int i)
     {
-        if (At(i) is not ("won" or "lost") || At(i + 1) is not ("on" or "by" or "via"))
+        if (At(i) is not ("won" or "lost"))
             return;
-        var after = i + 2;
+        // "Lost to Bruno on advantages".
+        var on = At(i + 1) is "to" or "against" ? i + 3 : i + 1;
+        if (At(on) is not ("on" or "by" or "via"))
+            return;
+        var after = on + 1;
         while (At(after) is "a" or "an" or "the" or "split" or "one" or "ref" or "refs" or "referee" or "referees" or "judges")
             after++;
         var by = At(after) switch
