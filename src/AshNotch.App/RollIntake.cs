@@ -24,8 +24,8 @@ internal static class RollIntake
         return session;
     }
 
-    // It is already tomorrow somewhere, and the one who tells may be there.
-    private static DateOnly LatestDay(TimeProvider clock) => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime.AddHours(FarthestEast));
+    /// <summary>The latest day that may have been: it is already tomorrow somewhere, and the one who tells may be there.</summary>
+    public static DateOnly LatestDay(TimeProvider clock) => DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime.AddHours(FarthestEast));
 
     /// <summary>Its id must be the address's.</summary>
     public static void Check(Roll roll, string id, Checker check)

@@ -66,6 +66,61 @@ public class MatchApiTests
     }
 
     [Fact]
+    public async Task A_day_that_was_changed_meanwhile_is_not_overwritten()
+    {
+        await using var app = await RunningApp.Start();
+        var version = (string?)(await app.Put("/api/matches/d", Day)).Body!["version"];
+        var (status, changed) = await app.Put(
+            $"/api/matches/d?version={version}",
+            Day.Replace("pulls", "shoots", StringComparison.Ordinal)
+        );
+        Assert.Equal(200, status);
+        Assert.NotEqual(version, (string?)changed!["version"]);
+        var (refused, problem) = await app.Put(
+            $"/api/matches/d?version={version}",
+            Day.Replace("coach", "Larch", StringComparison.Ordinal)
+        );
+        Assert.Equal(409, refused);
+        Assert.Contains("changed elsewhere", problem!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains("shoots", (await app.Get("/api/matches/d")).ToJsonString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_match_of_a_day_that_is_still_to_come_is_not_kept()
+    {
+        await using var app = await RunningApp.Start();
+        var coming = DateOnly
+            .FromDateTime(DateTime.UtcNow)
+            .AddDays(9)
+            .ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
+        await app.Put("/api/matches/d", Day.Replace("2026-03-08", coming, StringComparison.Ordinal));
+        var pressed = """{ "roll": "m1", "keep": true, "events": [ { "by": "me", "for": "takedown" } ] }""";
+        Assert.Equal(400, (await app.Post("/api/matches/d/live", pressed)).Status);
+        Assert.Empty((await app.Get("/api/rack"))["sessions"]!.AsArray());
+        Assert.Equal(200, (await app.Post("/api/matches/d/live", pressed.Replace("true", "false", StringComparison.Ordinal))).Status);
+    }
+
+    [Fact]
+    public async Task What_is_kept_for_matches_goes_out_and_comes_in_and_is_taken_back()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/matches/d", Day);
+        var gi = (await app.Get("/api/rulesets"))[0]!["rules"]!;
+        gi["name"] = "our club";
+        await app.Put("/api/rulesets/club", gi.ToJsonString());
+        var diary = app.Store.Snapshot(null).Diary;
+        await using var other = await RunningApp.Start();
+        var import = other.Store.Import(diary, DateTimeOffset.UtcNow)!;
+        Assert.Contains("1 new match day", import.Summary, StringComparison.Ordinal);
+        Assert.Contains("1 new ruleset", import.Summary, StringComparison.Ordinal);
+        Assert.Equal("75.2 kg: inside 76 kg by 0.8 kg.", (string?)(await other.Get("/api/matches/d"))["weight"]);
+        Assert.Null(other.Store.Import(diary, DateTimeOffset.UtcNow));
+        Assert.Equal(0, other.Store.UndoImport(import.Key, DateTimeOffset.UtcNow));
+        Assert.Empty(other.Store.Matches().Days);
+        Assert.Empty(other.Store.Matches().Rulesets);
+    }
+
+    [Fact]
     public async Task What_the_referee_said_stands_beside_what_is_computed()
     {
         await using var app = await RunningApp.Start();

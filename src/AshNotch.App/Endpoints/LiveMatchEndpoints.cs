@@ -34,6 +34,8 @@ internal static class LiveMatchEndpoints
         foreach (var (one, i) in asked.Events.Select((e, i) => (e, i)))
             check.Number(one.At, "", check.Item("events", i) + ".at", 0, 60 * Limits.LongestMinutes, "seconds");
         check.Number(asked.Minutes, "", "minutes", 1, Limits.LongestMinutes, "minutes");
+        if (asked.Keep && day.Date > RollIntake.LatestDay(clock))
+            check.Fault("keep", $"{day.Date:yyyy-MM-dd} is still to come; change the day, or keep the match when it was.");
         var name = check.Name(asked.Opponent, "opponent");
         check.ThrowIfFaulty();
         var rules = day.RulesIn(cache.Rulebook);

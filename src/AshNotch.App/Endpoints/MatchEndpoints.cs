@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Security.Cryptography;
+using System.Text.Json;
 using AshNotch.App.Views;
 using AshNotch.Core.Matches;
 using AshNotch.Core.Rolls;
@@ -20,7 +22,7 @@ internal static class MatchEndpoints
     {
         routes.MapGet("/api/matches", All).WithName("matches");
         routes.MapGet("/api/matches/{id}", One).WithName("matchDay").ProducesProblem(404);
-        routes.MapPut("/api/matches/{id}", Keep).WithName("keepMatchDay").ProducesValidationProblem();
+        routes.MapPut("/api/matches/{id}", Keep).WithName("keepMatchDay").ProducesValidationProblem().ProducesProblem(409);
         routes.MapDelete("/api/matches/{id}", Drop).WithName("dropMatchDay").ProducesProblem(404);
         return routes;
     }
@@ -107,6 +109,7 @@ internal static class MatchEndpoints
         return TypedResults.Ok(
             new MatchDayView(
                 MatchWriting.Document(day),
+                Version(day),
                 DaysTo.Say(day.Date, Today(clock)),
                 Division(day, cache),
                 rules.Name,
@@ -122,6 +125,7 @@ internal static class MatchEndpoints
 
     private static Results<Ok<MatchDayView>, ProblemHttpResult> Keep(
         string id,
+        string? version,
         MatchDayDocument asked,
         LogCache cache,
         LogStore store,
@@ -134,6 +138,11 @@ internal static class MatchEndpoints
         if (day.Rules is { } rules && cache.Rulebook.Match(rules, day.Attire) is null)
             check.Fault("rules", $"'{rules}' is not known here; choose others or make them under Rules.");
         check.ThrowIfFaulty();
+        if (version is not null && cache.Diary.Matches.Days.FirstOrDefault(d => d.Id == id) is { } stands && Version(stands) != version)
+            throw new StorageException(
+                "this match day was changed elsewhere meanwhile; it is shown as it is now, and nothing was overwritten.",
+                StorageTrouble.Changed
+            );
         store.SaveMatchDay(day);
         return One(id, cache, clock);
     }
@@ -162,6 +171,12 @@ internal static class MatchEndpoints
             parts.Where(p => p.Item1 > 0).Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.Item1} {p.Item2}"))
         );
     }
+
+    // What it says, in short: another form of it has another.
+    private static string Version(MatchDay day) =>
+        Convert.ToHexStringLower(
+            SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(MatchWriting.Document(day), LogJson.Default.MatchDayDocument))
+        )[..16];
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 

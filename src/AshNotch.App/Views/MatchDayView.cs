@@ -4,6 +4,7 @@ namespace AshNotch.App.Views;
 
 /// <summary>A day of matches.</summary>
 /// <param name="Day">The day in the open form.</param>
+/// <param name="Version">Sent back with a change, so that nobody overwrites what they have not seen.</param>
 /// <param name="When">How far off it is, in words.</param>
 /// <param name="Division">The division in words.</param>
 /// <param name="Rules">What the rules are called.</param>
@@ -15,6 +16,7 @@ namespace AshNotch.App.Views;
 /// <param name="Say">What came of them, in words.</param>
 public sealed record MatchDayView(
     MatchDayDocument Day,
+    string Version,
     string When,
     string Division,
     string Rules,

@@ -66,7 +66,11 @@ export class Desk {
   /** To be called in an effect: reads what is told, soon after it changes. */
   read() {
     const { partner, kind } = this.draft.now;
-    this.live.soon({ ...$state.snapshot(toldIn(this.draft.now)), partner: partner || null, match: kind === 'match' });
+    this.live.soon({
+      ...$state.snapshot(toldIn(this.draft.now)),
+      partner: partner || null,
+      match: kind === 'match',
+    });
   }
 
   /** Sends the roll; whatever is typed from here on is the next one's. */

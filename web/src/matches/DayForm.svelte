@@ -7,6 +7,7 @@
 
   let {
     day,
+    version,
     classes,
     rules,
     unit,
@@ -14,6 +15,8 @@
     oncancel,
   }: {
     day: Schemas['MatchDayDocument'];
+    /** The form of it that is changed; left out for a new one. */
+    version?: string;
     classes: Schemas['WeightClassView'][];
     rules: Schemas['Choice'][];
     unit: string | null | undefined;
@@ -62,7 +65,7 @@
       weightKg,
     };
     try {
-      onkept(await got(api.PUT('/api/matches/{id}', { params: { path: { id } }, body })));
+      onkept(await got(api.PUT('/api/matches/{id}', { params: { path: { id }, query: { version } }, body })));
     } catch (error) {
       failed = (error as Error).message;
       if (error instanceof Trouble) faults = error.fields;

@@ -33,6 +33,8 @@ export class Live {
   /** Why the last press is not in the score yet; empty when it is. */
   failed = $state('');
   saving = $state(false);
+  /** It was kept, or let go of, in another tab. */
+  gone = $state(false);
 
   constructor(
     readonly day: string,
@@ -48,8 +50,24 @@ export class Live {
     );
     this.tick();
     if (this.running) this.run();
+    window.addEventListener('storage', this.elsewhere);
     void this.count();
   }
+
+  // The same match in another tab is the same match.
+  private elsewhere = (event: StorageEvent) => {
+    if (event.key !== this.place) return;
+    const other = kept(this.place, state);
+    if (!other) {
+      this.gone = true;
+      return this.leave();
+    }
+    Object.assign(this.now, other);
+    this.tick();
+    if (this.running) this.run();
+    else window.clearInterval(this.watch);
+    void this.count();
+  };
 
   get opponent() {
     return this.now.opponent;
@@ -126,6 +144,7 @@ export class Live {
 
   leave() {
     window.clearInterval(this.watch);
+    window.removeEventListener('storage', this.elsewhere);
   }
 
   /** Has it scored; also asked for again by hand where nothing answered. */

@@ -51,11 +51,15 @@
     </datalist>
   {/if}
   <p class="quiet">{view.rules}{view.minutes ? `, ${view.minutes} minutes` : ''}</p>
-  <LiveBoard
-    {live}
-    {events}
-    advantages={rules?.advantages ?? true}
-    onkept={kept}
-    onleft={() => void push(`/matches/day/${id}`)}
-  />
+  {#if live.gone}
+    <p>
+      This match was kept, or let go of, in another tab. <a href="/matches/day/{id}" use:link>See the day</a>
+    </p>
+  {:else}<LiveBoard
+      {live}
+      {events}
+      advantages={rules?.advantages ?? true}
+      onkept={kept}
+      onleft={() => void push(`/matches/day/${id}`)}
+    />{/if}
 {/if}

@@ -1,7 +1,7 @@
 <!-- One match day: the division and what is allowed in it, who may be met, the matches in order. -->
 <script lang="ts">
   import { link, push } from 'svelte-spa-router';
-  import { api, got, type Schemas } from '../api/client';
+  import { api, got, Trouble, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { day as said, today } from '../base/words';
   import Failed from '../kit/Failed.svelte';
@@ -31,11 +31,13 @@
     failed = '';
     try {
       const body = { ...view.day, opponents: next };
-      asked.value = await got(api.PUT('/api/matches/{id}', { params: { path: { id } }, body }));
+      const params = { path: { id }, query: { version: view.version } };
+      asked.value = await got(api.PUT('/api/matches/{id}', { params, body }));
       scouting = null;
       if (undo) tell({ text: 'Taken out.', action: { label: 'Undo', run: undo } });
     } catch (error) {
       failed = (error as Error).message;
+      if (error instanceof Trouble && error.status === 409) await asked.load();
     }
   }
 
@@ -81,6 +83,7 @@
   {#if editing && all.value}
     <DayForm
       day={view.day}
+      version={view.version}
       classes={all.value.classes}
       rules={all.value.rules}
       unit={me.value?.units}

@@ -44,7 +44,7 @@
         is entered press by press, or told afterwards, and the score is kept as a referee keeps it.
       </p>
       <p>
-As it would be: you take them down and hold the top, 2-0; you pass and mount, 9-0; they sweep you with
+        As it would be: you take them down and hold the top, 2-0; you pass and mount, 9-0; they sweep you with
         twenty seconds left, 9-2, and no single event flips it any more.
       </p>
       <button class="do" onclick={() => (adding = true)}>A match day</button>
