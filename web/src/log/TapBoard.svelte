@@ -49,8 +49,6 @@
     <button class="may" onclick={() => (tapping = !tapping)} aria-pressed={tapping}>Finish</button>
     <button class="may" onclick={() => board && cut(board.lines.reset)}>New start</button>
     <button class="may" onclick={() => board && cut(board.lines.time)}>Time</button>
-    <button class="may" onclick={() => board && cut(board.lines.held)}>Held</button>
-    <button class="may" onclick={() => board && cut(board.lines.notHeld)}>Not held</button>
     <button
       class="may"
       aria-pressed={finding}
@@ -59,6 +57,8 @@
         find = '';
       }}>Find</button
     >
+    <button class="may" onclick={() => board && cut(board.lines.held)}>Held</button>
+    <button class="may" onclick={() => board && cut(board.lines.notHeld)}>Not held</button>
   </div>
   {#if board}
     {#if tapping}

@@ -101,7 +101,7 @@
         >
       {/each}
       <button class="key" disabled={score?.over} onclick={() => press(side.by, 'submission', 'near')}
-        >submission near</button
+        >nearly a tap</button
       >
       {#each moves as move (move.id)}
         <button class="key light" disabled={score?.over} onclick={() => press(side.by, move.id, 'scored')}
