@@ -163,7 +163,7 @@ test('keyboard only: log a roll, find it, choose a focus', async ({ page }) => {
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('3');
-  await expect(page.getByText('122 rolls.')).toBeVisible();
+  await expect(page.getByText('123 rolls.')).toBeVisible();
   await page.keyboard.press('/');
   await expect(page.getByRole('combobox', { name: 'Partner' })).toBeFocused();
   await page.keyboard.press('Escape');

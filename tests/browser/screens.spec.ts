@@ -63,7 +63,7 @@ test('letters typed into a field are letters, elsewhere they are keys', async ({
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(page.getByRole('heading', { name: 'Partners', level: 1 })).toBeVisible();
 });
 

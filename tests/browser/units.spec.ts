@@ -97,7 +97,7 @@ test.describe('the stick', () => {
   });
 
   test('a stick of nothing draws nothing and does not fall over', () => {
-    expect(draw({ exchanges: [] }, 300, 'wide')).toEqual({ split: '', cuts: [], saws: [] });
+    expect(draw({ exchanges: [] }, 300, 'wide')).toEqual({ split: '', cuts: [], saws: [], ends: [] });
   });
 });
 

@@ -162,6 +162,25 @@ public class MoveBookTests
         Assert.Empty(Book(["partner knee-cut-pass half-guard/bottom>side-control/bottom"]).Sheets);
     }
 
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void Every_try_came_off_or_did_not_and_the_other_counts_the_same_from_their_side(int seed)
+    {
+        var log = RandomLogs.Of(seed, 120);
+        var goal = Goal.Of(Aim.Finish);
+        var mine = MoveBook.Of(log, Values(log), goal, Who.Me).Sheets;
+        Assert.All(mine, s => Assert.Equal(s.All.Tried, s.All.Landed + s.Near + s.Stopped));
+        Assert.All(mine, s => Assert.Equal(s.All, new Came(s.From.Sum(f => f.Came.Tried), s.From.Sum(f => f.Came.Landed))));
+        var mirrored = RandomLogs.Mirrored(log);
+        var theirs = MoveBook.Of(mirrored, Values(mirrored), goal, Who.Partner).Sheets;
+        Assert.Equal(
+            mine.Select(s => (s.Move, s.All, s.Taps, s.Given, s.Opens.Count, s.Exposes?.Landed)),
+            theirs.Select(s => (s.Move, s.All, s.Taps, s.Given, s.Opens.Count, s.Exposes?.Landed))
+        );
+    }
+
     private static MoveSheet Sheet(string move, MoveBook book) => book.Sheets.Single(s => s.Move.Value == move);
 
     private static MoveBook Book(params string[] told) => Book(told, Who.Me);
