@@ -55,7 +55,7 @@ public sealed record Ledger(
             by,
             Sum([.. RuledLines.In(roll, [.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines()]), .. penalties]),
             isOver ? [] : Flip.Of(state, rules, left ?? clock.Left()),
-            [.. clock.Faults()]
+            [.. clock.Faults(), .. PlaceFaults.Of(roll, vocabulary)]
         );
     }
 

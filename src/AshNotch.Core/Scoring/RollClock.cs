@@ -56,6 +56,8 @@ internal sealed class RollClock(Roll roll)
             var notch = roll.Exchanges[e].Notches[n];
             if (notch is { At: { } at, Remaining: { } left } && length is { } lasts && Math.Abs(at.Seconds + left.Seconds - lasts) > 1)
                 yield return new LedgerFault(e, n, $"At {at} with {left} left do not make {Clock(lasts)}.");
+            if (notch.HeldSeconds is { } held && length is { } all && held > all)
+                yield return new LedgerFault(e, n, $"Held for {Clock(held)}, longer than the {Clock(all)} that it lasted.");
             if (Elapsed(notch) is not { } now)
                 continue;
             if (length is { } whole && (now > whole || now < 0))

@@ -58,6 +58,9 @@ internal static class Worth
         // Over the turtle only a takedown that is told as one has put somebody down.
         if (from.Position.Family == Family.Standing)
             return to.Position.Family != Family.Turtle || kind == MoveKind.Takedown ? ScoredFor.Takedown : null;
+        // Out of a place that is neither's a pass is a pass, when it is told as one.
+        if (from is { IsGuard: true, Role: Role.Neutral } && kind == MoveKind.Pass && IsPin(to))
+            return ScoredFor.Pass;
         // The dogfight is where a half-guard player comes up; whoever ends on top of it is taken to have swept.
         if (from is { IsGuard: true, IsTop: false })
             return ScoredFor.Sweep;

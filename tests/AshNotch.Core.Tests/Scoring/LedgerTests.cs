@@ -106,6 +106,11 @@ public class LedgerTests
     [InlineData("submission-grappling", "me - turtle/top>body-triangle/top", "3-0 me by points")]
     [InlineData("federation-gi", "partner - half-guard/top>dogfight/neutral|me - dogfight/neutral>half-guard/top", "0-0 level by referee")]
     [InlineData("federation-gi", "me - half-guard/bottom>dogfight/neutral|me - dogfight/neutral>half-guard/top", "2-0 me by points")]
+    [InlineData(
+        "federation-gi",
+        "me - half-guard/bottom>dogfight/neutral|partner guard-pass dogfight/neutral>side-control/bottom",
+        "0-3 partner by points"
+    )]
     // Past the guard: four in submission grappling.
     [InlineData("submission-grappling", "me double-leg standing/neutral>side-control/top", "4-0 me by points")]
     [InlineData("submission-grappling", "me scissor-sweep closed-guard/bottom>side-control/top", "4-0 me by points")]
@@ -273,6 +278,16 @@ public class LedgerTests
         var ledger = Told.Scored(Told.Roll(told, minutes: 6), "federation-gi");
         Assert.Equal(fault, ledger.Faults.SingleOrDefault()?.Say);
         Assert.Equal("7-0 me by points", Told.Say(ledger));
+    }
+
+    [Theory]
+    [InlineData("me - half-guard/top>our-own/top|" + Pass, "'our-own/top' is no place known here; nothing is scored by it.")]
+    [InlineData(Pass + " 400s", "Held for 6:40, longer than the 6:00 that it lasted.")]
+    public void What_cannot_be_is_said_at_its_notch_and_the_rest_is_scored(string told, string fault)
+    {
+        var ledger = Told.Scored(Told.Roll(told, minutes: 6), "federation-gi");
+        Assert.Equal((0, fault), (ledger.Faults.Single().Notch, ledger.Faults.Single().Say));
+        Assert.Equal("3-0 me by points", Told.Say(ledger));
     }
 
     [Fact]

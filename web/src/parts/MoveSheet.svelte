@@ -4,6 +4,7 @@
   import { resource } from '../base/resource.svelte';
   import { times } from '../base/words';
   import Failed from '../kit/Failed.svelte';
+  import { tellTrouble } from '../kit/notices';
   import Waiting from '../kit/Waiting.svelte';
   import RollRow from './RollRow.svelte';
 
@@ -16,6 +17,16 @@
     const ids = (sheet?.rolls ?? []).slice(0, newest);
     return ids.length === 0 ? [] : got(api.GET('/api/rolls', { params: { query: { id: ids } } }));
   });
+  let behind = $state.raw<Record<string, Schemas['RollRow'][]>>({});
+  async function show(pair: Schemas['PairView']) {
+    if (behind[pair.move]) return;
+    try {
+      const rows = await got(api.GET('/api/rolls', { params: { query: { id: pair.rolls } } }));
+      behind = { ...behind, [pair.move]: rows };
+    } catch (error) {
+      tellTrouble(error);
+    }
+  }
   const parts = $derived(
     (
       [
@@ -36,7 +47,13 @@
     {#each sheet.says as said (said)}<p>{said}</p>{/each}
     {#if sheet.opens.length > 0}
       <h3>What it opens</h3>
-      {#each sheet.opens as pair (pair.move)}<p>{pair.say}</p>{/each}
+      {#each sheet.opens as pair (pair.move)}
+        <p>{pair.say}</p>
+        <details ontoggle={(event) => event.currentTarget.open && void show(pair)}>
+          <summary>The rolls behind it</summary>
+          {#each behind[pair.move] ?? [] as row (row.id)}<RollRow {row} dated />{/each}
+        </details>
+      {/each}
       <p class="quiet">
         The ranking credits the last move alone; what a set-up like this is worth does not show there.
       </p>
