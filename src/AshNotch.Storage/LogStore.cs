@@ -236,9 +236,21 @@ public sealed partial class LogStore : IDisposable
     public bool DropRules(string id) => Write(connection => MatchTables.DropRules(connection, id));
 
     /// <summary>Saves a day of matches; another of the same id is replaced.</summary>
-    public void SaveMatchDay(MatchDay day) =>
+    /// <param name="day">The day.</param>
+    /// <param name="isSeen">Whether the one that stands is what the change was made from; null replaces it whatever it is.</param>
+    /// <exception cref="StorageException">It was changed since.</exception>
+    public void SaveMatchDay(MatchDay day, Func<MatchDay, bool>? isSeen = null) =>
         Write(connection =>
         {
+            if (
+                isSeen is not null
+                && MatchTables.Read(connection).Days.FirstOrDefault(d => d.Id == day.Id) is { } stands
+                && !isSeen(stands)
+            )
+                throw new StorageException(
+                    "this match day was changed elsewhere meanwhile; it is shown as it is now, and nothing was overwritten.",
+                    StorageTrouble.Changed
+                );
             MatchTables.Save(connection, day);
             return true;
         });

@@ -86,6 +86,52 @@ public class MatchApiTests
     }
 
     [Fact]
+    public async Task Of_many_who_change_one_form_of_a_day_at_once_one_is_kept()
+    {
+        await using var app = await RunningApp.Start();
+        var version = (string?)(await app.Put("/api/matches/d", Day)).Body!["version"];
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 8)
+                .Select(i => app.Put($"/api/matches/d?version={version}", Day.Replace("pulls", $"said {i}", StringComparison.Ordinal)))
+        );
+        Assert.Single(answers, a => a.Status == 200);
+        Assert.Equal(7, answers.Count(a => a.Status == 409));
+    }
+
+    [Fact]
+    public async Task Who_is_met_twice_live_is_one_partner()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/matches/d", Day);
+        foreach (var roll in (string[])["m1", "m2"])
+            await app.Post(
+                "/api/matches/d/live",
+                $$"""{ "roll": "{{roll}}", "opponent": "Grey shorts", "keep": true, "events": [ { "by": "me", "for": "takedown" } ] }"""
+            );
+        Assert.Single((await app.Get("/api/partners")).AsArray());
+        var matches = (await app.Get("/api/matches/d"))["matches"]!.AsArray();
+        Assert.Equal(["Grey shorts", "Grey shorts"], matches.Select(m => (string?)m!["row"]!["partnerName"] ?? ""));
+        Assert.Equal("2 won", (string?)(await app.Get("/api/matches/d"))["say"]);
+    }
+
+    [Fact]
+    public async Task Rules_of_one_name_are_told_apart()
+    {
+        await using var app = await RunningApp.Start();
+        var gi = (await app.Get("/api/rulesets"))[0]!["rules"]!;
+        foreach (var (id, points) in new[] { ("one", 5), ("two", 9) })
+        {
+            gi["name"] = "club";
+            gi["scores"]![2]!["points"] = points;
+            await app.Put($"/api/rulesets/{id}", gi.ToJsonString());
+        }
+        await app.Put("/api/matches/d", Day.Replace("\"attire\"", "\"rules\": \"two\", \"attire\"", StringComparison.Ordinal));
+        var day = await app.Get("/api/matches/d");
+        Assert.Equal(("two", "club"), ((string?)day["rulesId"], (string?)day["rules"]));
+    }
+
+    [Fact]
     public async Task A_match_of_a_day_that_is_still_to_come_is_not_kept()
     {
         await using var app = await RunningApp.Start();

@@ -57,7 +57,7 @@ internal static class LiveMatchEndpoints
                 ledger.State.Partner.Penalties,
                 // While it goes on no referee decides.
                 LedgerWords.Standing(ledger.By == DecidedBy.Referee ? ledger with { By = DecidedBy.None } : ledger),
-                ledger.By == DecidedBy.Tap || ledger.Lost(rules),
+                ledger.IsOver,
                 [.. ledger.Lines.Reverse().Select(LedgerView.Line.Of)],
                 LedgerWords.Flips(ledger),
                 LeadWords.Of(ledger, cache.Lead),

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
 using AshNotch.App.Views;
@@ -112,6 +111,7 @@ internal static class MatchEndpoints
                 Version(day),
                 DaysTo.Say(day.Date, Today(clock)),
                 Division(day, cache),
+                rules.Id,
                 rules.Name,
                 rules.Source,
                 day.MinutesBy(rules),
@@ -138,12 +138,7 @@ internal static class MatchEndpoints
         if (day.Rules is { } rules && cache.Rulebook.Match(rules, day.Attire) is null)
             check.Fault("rules", $"'{rules}' is not known here; choose others or make them under Rules.");
         check.ThrowIfFaulty();
-        if (version is not null && cache.Diary.Matches.Days.FirstOrDefault(d => d.Id == id) is { } stands && Version(stands) != version)
-            throw new StorageException(
-                "this match day was changed elsewhere meanwhile; it is shown as it is now, and nothing was overwritten.",
-                StorageTrouble.Changed
-            );
-        store.SaveMatchDay(day);
+        store.SaveMatchDay(day, version is null ? null : stands => Version(stands) == version);
         return One(id, cache, clock);
     }
 
@@ -153,24 +148,8 @@ internal static class MatchEndpoints
     /// <summary>The division of a day, in words.</summary>
     public static string Division(MatchDay day, LogCache cache) => day.Division(kg => WeightWords.Say(kg, cache.Log.Practitioner.Units));
 
-    private static string Came(List<LoggedRoll> matches, LogCache cache)
-    {
-        if (matches.Count == 0)
-            return "";
-        var results = matches
-            .Select(m => MatchResult.Of(m.Roll, Ledger.Of(m.Roll, cache.Rulebook.Of(m), cache.Vocabulary)).Winner)
-            .ToList();
-        var parts = new[]
-        {
-            (results.Count(w => w == MatchWinner.Me), "won"),
-            (results.Count(w => w == MatchWinner.Partner), "lost"),
-            (results.Count(w => w == MatchWinner.Draw), "level"),
-        };
-        return string.Join(
-            ", ",
-            parts.Where(p => p.Item1 > 0).Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.Item1} {p.Item2}"))
-        );
-    }
+    private static string Came(List<LoggedRoll> matches, LogCache cache) =>
+        MatchResult.Sum(matches.Select(m => MatchResult.Of(m.Roll, Ledger.Of(m.Roll, cache.Rulebook.Of(m), cache.Vocabulary))));
 
     // What it says, in short: another form of it has another.
     private static string Version(MatchDay day) =>

@@ -7,6 +7,7 @@ namespace AshNotch.App.Views;
 /// <param name="Version">Sent back with a change, so that nobody overwrites what they have not seen.</param>
 /// <param name="When">How far off it is, in words.</param>
 /// <param name="Division">The division in words.</param>
+/// <param name="RulesId">Id of the rules.</param>
 /// <param name="Rules">What the rules are called.</param>
 /// <param name="Source">Where their values come from.</param>
 /// <param name="Minutes">How long a match lasts; null where nobody knows.</param>
@@ -19,6 +20,7 @@ public sealed record MatchDayView(
     string Version,
     string When,
     string Division,
+    string RulesId,
     string Rules,
     string Source,
     double? Minutes,

@@ -1,5 +1,4 @@
 using AshNotch.Core.Matches;
-using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.App.Views;
 
@@ -45,12 +44,8 @@ public sealed record ShadowView(
                 shadow.Lost,
                 shadow.MyTaps,
                 shadow.TheirTaps,
-                [.. shadow.Mine.Select(Said)],
-                [.. shadow.Theirs.Select(Said)]
+                [.. shadow.Mine.Select(m => m.Say)],
+                [.. shadow.Theirs.Select(m => m.Say)]
             );
-
-        private static string Said(Conceded one) =>
-            string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Term.Say(one.For)} {one.Times} times, {one.Points}")
-                .Replace(" 1 times,", " once,", StringComparison.Ordinal);
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
@@ -9,6 +10,19 @@ namespace AshNotch.Core.Matches;
 /// <param name="Say">In words: <c>Won by points</c>.</param>
 public sealed record MatchResult(MatchWinner Winner, string Say)
 {
+    /// <summary>What several came to: <c>2 won, 1 lost</c>; empty where there is none.</summary>
+    public static string Sum(IEnumerable<MatchResult> results)
+    {
+        var winners = results.Select(r => r.Winner).ToList();
+        return string.Join(
+            ", ",
+            new[] { (MatchWinner.Me, "won"), (MatchWinner.Partner, "lost"), (MatchWinner.Draw, "level") }
+                .Select(p => (Count: winners.Count(w => w == p.Item1), Word: p.Item2))
+                .Where(p => p.Count > 0)
+                .Select(p => string.Create(CultureInfo.InvariantCulture, $"{p.Count} {p.Word}"))
+        );
+    }
+
     /// <summary>The result of a match.</summary>
     public static MatchResult Of(Roll roll, Ledger ledger)
     {

@@ -11,7 +11,7 @@ public static class LeadWords
     /// <param name="school">What is made of a lead.</param>
     public static IReadOnlyList<string> Of(Ledger ledger, LeadSchool school)
     {
-        if (ledger.Leader is not { } leader || ledger.By is DecidedBy.Tap or DecidedBy.Referee or DecidedBy.None)
+        if (ledger.IsOver || ledger.Leader is not { } leader)
             return [];
         var enough = ledger.Flips.Where(f => f.By != leader).Select(f => f.Event).ToList();
         var (who, other) = leader == Who.Me ? ("You", "they") : ("They", "you");

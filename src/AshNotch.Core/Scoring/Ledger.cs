@@ -56,13 +56,14 @@ public sealed record Ledger(
             Sum([.. RuledLines.In(roll, [.. new Referee(roll, rules, vocabulary, unknownIsHeld: false).Lines()]), .. penalties]),
             isOver ? [] : Flip.Of(state, rules, left ?? clock.Left()),
             [.. clock.Faults(), .. PlaceFaults.Of(roll, vocabulary)]
-        );
+        )
+        {
+            IsOver = isOver,
+        };
     }
 
-    /// <summary>The match was lost by penalties.</summary>
-    public bool Lost(MatchRules rules) =>
-        rules.Penalties.Contains(PenaltyStep.Loss)
-        && Enum.GetValues<Who>().Any(who => State.Of(who).Penalties > rules.Penalties.ToList().IndexOf(PenaltyStep.Loss));
+    /// <summary>The match is over, by a tap or by the last penalty.</summary>
+    public bool IsOver { get; private init; }
 
     /// <summary>How it stood after each exchange; a penalty counts from the one on in which it was given.</summary>
     public IReadOnlyList<ScoreState> Running(int exchanges) =>

@@ -71,6 +71,19 @@ public class LiveMatchTests
     public void What_flips_the_lead_is_one_sentence_a_side() =>
         Assert.Equal(["Puts them ahead: pass, 3-2; mount or back, 4-2."], LedgerWords.Flips(Ledger("me takedown")));
 
+    [Theory]
+    [InlineData("partner penalty|partner penalty|partner penalty|partner penalty")]
+    [InlineData("me takedown|me submission")]
+    public void What_is_over_has_no_lead_to_protect_and_nothing_flips_it(string pressed)
+    {
+        var ledger = Ledger(pressed);
+        Assert.True(ledger.IsOver);
+        Assert.Equal(Who.Me, ledger.Leader);
+        Assert.Empty(LeadWords.Of(ledger, LeadSchool.Both));
+        Assert.Empty(LedgerWords.Flips(ledger));
+        Assert.False(Ledger("me takedown|partner penalty|partner penalty|partner penalty").IsOver);
+    }
+
     [Fact]
     public void Who_is_behind_is_told_nothing_of_a_lead()
     {

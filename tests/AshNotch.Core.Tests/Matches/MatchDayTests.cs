@@ -91,6 +91,15 @@ public class MatchDayTests
     }
 
     [Fact]
+    public void Several_results_are_summed_in_words()
+    {
+        MatchResult Of(MatchWinner winner) => new(winner, "");
+        Assert.Equal("2 won, 1 lost", MatchResult.Sum([Of(MatchWinner.Me), Of(MatchWinner.Partner), Of(MatchWinner.Me)]));
+        Assert.Equal("1 level", MatchResult.Sum([Of(MatchWinner.Draw)]));
+        Assert.Equal("", MatchResult.Sum([]));
+    }
+
+    [Fact]
     public void A_tap_that_is_not_written_is_missed()
     {
         var ledger = Told.Scored(Told.Roll("me armbar mount/top stopped"), "federation-gi");
@@ -110,5 +119,7 @@ public class MatchDayTests
         var shadow = Shadow.Of(rolls, _ => Rulebook.Shipped.Usual(Attire.Gi), MatVocabulary.BuiltIn);
         Assert.Equal((5, 3, 8, 4, 0), (shadow.Rolls, shadow.Scored, shadow.Lost, shadow.MyTaps, shadow.TheirTaps));
         Assert.Equal(new Conceded(ScoredFor.Takedown, 4, 8), Assert.Single(shadow.Theirs));
+        Assert.Equal("takedown 4 times, 8", shadow.Theirs[0].Say);
+        Assert.Equal("pass once, 3", Assert.Single(shadow.Mine).Say);
     }
 }

@@ -15,7 +15,7 @@
   const asked = resource(() => got(api.GET('/api/matches/{id}', { params: { path: { id } } })));
   const rulesets = resource(() => got(api.GET('/api/rulesets')));
   const view = $derived(asked.value);
-  const rules = $derived(rulesets.value?.find((r) => r.rules.name === view?.rules)?.rules);
+  const rules = $derived(rulesets.value?.find((r) => r.rules.id === view?.rulesId)?.rules);
   const opponent = new URLSearchParams(router.querystring ?? '').get('with') ?? '';
 
   let live = $state.raw<Live | null>(null);
