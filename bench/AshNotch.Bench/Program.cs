@@ -3,13 +3,29 @@ using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show | behaviours] | learn | classes [FILE [show | ID]] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS] | pairs [PRACTITIONERS]].
+// Usage: AshNotch.Bench [reading [show | behaviours] | learn | classes [FILE [show | ID]] | speed | attack [kills | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS] | pairs [PRACTITIONERS] | learned [PRACTITIONERS] | who-comes [GYMS]].
 // Without a name, all of them.
 var name = args.Length > 0 ? args[0] : "all";
-if (name is not ("all" or "reading" or "learn" or "classes" or "speed" or "attack" or "simulation" or "closed-loop" or "review" or "pairs"))
+if (
+    name
+    is not (
+        "all"
+        or "reading"
+        or "learn"
+        or "classes"
+        or "speed"
+        or "attack"
+        or "simulation"
+        or "closed-loop"
+        or "review"
+        or "pairs"
+        or "learned"
+        or "who-comes"
+    )
+)
 {
     Console.Error.WriteLine(
-        $"There is no benchmark '{name}'; there are reading, learn, classes, speed, attack, simulation, closed-loop, review and pairs."
+        $"There is no benchmark '{name}'; there are reading, learn, classes, speed, attack, simulation, closed-loop, review, pairs, learned and who-comes."
     );
     return 2;
 }
@@ -28,6 +44,12 @@ if (name is "all" or "review")
     Reviews.Run(args.Length > 1 && int.TryParse(args[1], out var reviewed) ? reviewed : 100);
 if (name is "all" or "pairs")
     Pairs.Run(args.Length > 1 && int.TryParse(args[1], out var feinting) ? feinting : 50);
+if (name is "all" or "learned")
+{
+    LearnedMoves.Run(args.Length > 1 && int.TryParse(args[1], out var learning) ? learning : 50);
+}
+if (name is "all" or "who-comes")
+    WhoComes.Run(args.Length > 1 && int.TryParse(args[1], out var gyms) ? gyms : 20);
 if (name is "all" or "speed")
     Speeds.Run();
 return name is "all" or "attack" ? await Attacks.Run(args.Length > 1 ? args[1] : "all") : 0;

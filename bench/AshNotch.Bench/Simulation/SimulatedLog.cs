@@ -16,6 +16,9 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
     /// <summary>A feint that works; null where none does.</summary>
     public Feint? Feint { get; init; }
 
+    /// <summary>A move that fades as it is tried; null where none does.</summary>
+    public Fading? Fading { get; init; }
+
     /// <summary>The log of some more weeks after those before.</summary>
     public Log Train(int more)
     {
@@ -82,14 +85,19 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
                 taken = exit;
                 break;
             }
-            if (taken is null)
+            TrueExit? faded = taken is not null && !gift && Fades(taken, here, partner) ? taken : null;
+            if (taken is null || faded is not null)
             {
-                var tried = Pick(here, e => e.Tried * practitioner.Comes(e.From, e.By, partner.Edge));
+                var tried = faded ?? Pick(here, e => e.Tried * practitioner.Comes(e.From, e.By, partner.Edge));
+                if (Fading?.Is(tried) == true)
+                    Fading.Count(partner.Record.Id);
                 if (random.NextDouble() < habit.Stops)
                     notches.Add(Written(tried, random.Next(4) == 0 ? Outcome.Near : Outcome.Stopped, gift));
             }
             else if (taken.To < 0)
             {
+                if (Fading?.Is(taken) == true)
+                    Fading.Count(partner.Record.Id);
                 notches.Add(Written(taken, Outcome.Tap, gift));
                 exchanges.Add(Exchange(notches, ExchangeEnd.Tap));
                 notches = [];
@@ -97,6 +105,8 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
             }
             else
             {
+                if (Fading?.Is(taken) == true)
+                    Fading.Count(partner.Record.Id);
                 if (random.NextDouble() < habit.Landings)
                     notches.Add(Written(taken, Outcome.Landed, gift));
                 now = taken.To;
@@ -113,6 +123,18 @@ internal sealed class SimulatedLog(SimulatedPractitioner practitioner, Habit hab
             Intensity = Intensity.Steady,
             Exchanges = exchanges,
         };
+    }
+
+    // Of what comes off by chance as at first, some is stopped now.
+    private bool Fades(TrueExit taken, List<TrueExit> here, SimulatedPartner partner)
+    {
+        if (Fading is not { } fading || !fading.Is(taken))
+            return false;
+        double Comes(TrueExit e) => practitioner.Comes(e.From, e.By, partner.Edge);
+        var lands = here.Where(fading.Is).Sum(e => e.Share * Comes(e));
+        var stays = 1 - here.Sum(e => e.Share * Comes(e));
+        var stops = stays * here.Where(fading.Is).Sum(e => e.Tried * Comes(e)) / here.Sum(e => e.Tried * Comes(e));
+        return random.NextDouble() < fading.Stopped(partner.Record.Id, lands / (lands + stops));
     }
 
     private Exchange Exchange(List<Notch> notches, ExchangeEnd end) =>

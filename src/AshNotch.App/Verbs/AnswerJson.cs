@@ -9,4 +9,5 @@ namespace AshNotch.App.Verbs;
 [JsonSerializable(typeof(PlanAnswer))]
 [JsonSerializable(typeof(ScoreAnswer))]
 [JsonSerializable(typeof(MovesAnswer))]
+[JsonSerializable(typeof(PartnersAnswer))]
 internal sealed partial class AnswerJson : JsonSerializerContext;

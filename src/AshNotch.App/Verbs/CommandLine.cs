@@ -110,6 +110,7 @@ public static class CommandLine
         var plan = PlanCommand(file, aim, vocabulary, output);
         var score = ScoreCommand(file, vocabulary, output);
         var moves = MovesCommand(file, aim, vocabulary, output);
+        var people = PartnersCommand(file, aim, vocabulary, output);
 
         var dry = new Option<bool>("--dry-run") { Description = "Say as JSON what would change, and change nothing." };
         var theirs = new Option<bool>("--theirs") { Description = "Take the file's wherever it and the log say otherwise." };
@@ -160,6 +161,7 @@ public static class CommandLine
             plan,
             score,
             moves,
+            people,
             import,
             undo,
             export,
@@ -184,6 +186,33 @@ public static class CommandLine
             )
         );
         return moves;
+    }
+
+    private static Command PartnersCommand(Argument<string> file, Option<string> aim, MatVocabulary vocabulary, Output output)
+    {
+        var partner = new Option<string?>("--partner") { Description = "One partner alone, by its id.", HelpName = "ID" };
+        var on = new Option<string?>("--on")
+        {
+            Description = "Who is likely there on this day; the next one they usually train on without it.",
+            HelpName = "DATE",
+        };
+        on.Validators.Add(result =>
+        {
+            if (result.GetValueOrDefault<string?>() is { } written && Day(written) is null)
+                result.AddError($"--on '{written}' is no day; write it as 2026-03-02.");
+        });
+        var partners = new Command("partners", "What the log says of the people in it.") { file, partner, on, aim };
+        partners.SetAction(parsed =>
+            PartnersVerb.Run(
+                parsed.GetValue(file)!,
+                parsed.GetValue(partner),
+                parsed.GetValue(on) is { } written ? Day(written) : null,
+                Term.TryRead<Aim>(parsed.GetValue(aim), out var wanted) ? wanted : Aim.Points,
+                vocabulary,
+                output
+            )
+        );
+        return partners;
     }
 
     private static Command ScoreCommand(Argument<string> file, MatVocabulary vocabulary, Output output)

@@ -26,7 +26,8 @@ public sealed record Worth(double Mean, double Low, double High)
         return new Worth(mean, mean - half, mean + half);
     }
 
-    private static double? Change(Happening one, Happening? next, PlaceValues values, Goal goal)
+    /// <summary>What one try brought me; null where no place is known.</summary>
+    internal static double? Change(Happening one, Happening? next, PlaceValues values, Goal goal)
     {
         if (one.CameOff)
             return Change(one, values, goal);

@@ -8,15 +8,16 @@ namespace AshNotch.Core.Skill;
 public readonly record struct Gap(double? Belts, double? Weight)
 {
     /// <summary>The gap in a roll, as both were on that day.</summary>
-    public static Gap Of(Practitioner practitioner, LoggedRoll logged)
-    {
-        var me = practitioner.On(logged.Session.Date);
-        var partner = logged.Roll.PartnerThen;
-        return new Gap(
+    public static Gap Of(Practitioner practitioner, LoggedRoll logged) => Of(practitioner.On(logged.Session.Date), logged.Roll.PartnerThen);
+
+    /// <summary>The gap to a partner as both are today.</summary>
+    public static Gap Of(Practitioner practitioner, Partner partner) => Of(practitioner.On(null), partner.Today);
+
+    private static Gap Of(PractitionerThen me, PartnerOfTheDay partner) =>
+        new(
             Level(partner.Belt, partner.Stripes) - Level(me.Belt, me.Stripes),
             partner.WeightKg is > 0 && me.WeightKg is > 0 ? Math.Log(partner.WeightKg.Value / me.WeightKg.Value) : Typical(partner.Size)
         );
-    }
 
     // Youth belts lie between white and blue. Common practice.
     private static double? Level(Belt? belt, int? stripes) =>

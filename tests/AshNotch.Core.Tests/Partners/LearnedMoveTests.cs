@@ -1,0 +1,141 @@
+using AshNotch.Core.Partners;
+using AshNotch.Core.Repertoire;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Tests.Partners;
+
+public class LearnedMoveTests
+{
+    // A roll with Birch and one with Cedar a session; of each ten tries so many come off, spread evenly.
+    private static Log Course(Func<int, int> birch, Func<int, int> cedar, string move = PartnerLogs.Sweep, int sessions = 60) =>
+        PartnerLogs.Of([
+            .. Enumerable
+                .Range(0, sessions)
+                .Select(s => new[] { ("birch", Try(s, birch(s))), ("cedar", Try(s, cedar(s))), ("fir", Try(s + 5, cedar(s))) }),
+        ]);
+
+    private static string TryOf(string move, bool comes) => comes ? move : $"{move[..move.IndexOf('>')]} stopped";
+
+    private static string Try(int session, int often) => TryOf(PartnerLogs.Sweep, session * 7 % 10 < often);
+
+    [Fact]
+    public void A_favourite_that_fades_with_one_and_holds_with_the_others_was_learned_by_that_one()
+    {
+        var log = Course(s => s < 30 ? 7 : 2, _ => 7);
+        var dossiers = PartnerLogs.Dossiers(log);
+        var learned = Assert.Single(dossiers.Of("birch", PartnerLogs.First.AddDays(200)).Learned);
+        Assert.Equal((Who.Partner, "scissor-sweep"), (learned.By, learned.Way.Move!.Value.Value));
+        Assert.InRange(learned.Chance, 0.8, 1);
+        Assert.True(learned.Before.Landed > 2 * learned.Lately.Landed);
+        Assert.True(2 * learned.Elsewhere.Landed > learned.Elsewhere.Tried);
+        Assert.Equal(60, learned.Before.Tried + learned.Lately.Tried);
+        Assert.Equal(120, learned.Elsewhere.Tried + learned.ElsewhereBefore.Tried);
+        Assert.Empty(dossiers.Of("cedar", PartnerLogs.First).Learned);
+        var said = LearnedWords.Of(learned, "Birch", MatVocabulary.BuiltIn);
+        Assert.StartsWith("Birch may have learned your scissor sweep from your closed guard: it came off ", said, StringComparison.Ordinal);
+        Assert.Contains($"{learned.Lately.Landed} of {learned.Lately.Tried} since ", said, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_fades_with_everybody_or_never_worked_with_them_was_not_learned()
+    {
+        Assert.Empty(PartnerLogs.Dossiers(Course(s => s < 30 ? 7 : 2, s => s < 30 ? 7 : 2)).Of("birch", PartnerLogs.First).Learned);
+        Assert.Empty(PartnerLogs.Dossiers(Course(_ => 2, _ => 7)).Of("birch", PartnerLogs.First).Learned);
+        Assert.Empty(PartnerLogs.Dossiers(Course(_ => 7, _ => 7)).Of("birch", PartnerLogs.First).Learned);
+        // Under twenty tries nothing is said, however they came out.
+        Assert.Empty(PartnerLogs.Dossiers(Course(s => s < 9 ? 10 : 0, _ => 7, sessions: 18)).Of("birch", PartnerLogs.First).Learned);
+    }
+
+    [Fact]
+    public void What_comes_off_more_and_more_is_no_learning_of_theirs() =>
+        Assert.Empty(PartnerLogs.Dossiers(Course(s => s < 30 ? 2 : 8, _ => 5)).Of("birch", PartnerLogs.First).Learned);
+
+    [Fact]
+    public void A_move_of_theirs_that_fades_with_me_alone_I_have_solved()
+    {
+        var log = PartnerLogs.Of([
+            .. Enumerable
+                .Range(0, 60)
+                .Select(s =>
+                    new[]
+                    {
+                        ("birch", TryOf(PartnerLogs.Cut, s * 7 % 10 < (s < 30 ? 8 : 1))),
+                        ("cedar", TryOf(PartnerLogs.Cut, s * 7 % 10 < 7)),
+                    }
+                ),
+        ]);
+        var learned = Assert.Single(PartnerLogs.Dossiers(log).Of("birch", PartnerLogs.First).Learned);
+        Assert.Equal((Who.Me, Who.Partner), (learned.By, learned.Way.By));
+        Assert.StartsWith(
+            "You may have solved Birch's knee cut pass from your half guard: ",
+            LearnedWords.Of(learned, "Birch", MatVocabulary.BuiltIn),
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
+    public void The_evidence_is_what_summing_over_all_that_is_held_possible_gives()
+    {
+        // The same model summed over a grid of its three numbers, with none of the code of the approximation.
+        List<TryWith> own = [.. Enumerable.Range(0, 24).Select(i => Tried(i < 12 ? i % 4 != 0 : i % 4 == 0, "birch"))];
+        List<(double, TryWith)> others = [.. Enumerable.Range(0, 40).Select(i => (i / 40.0, Tried(i % 2 == 0, i % 3 == 0 ? "a" : "b")))];
+        var (factor, turn) = LearningEvidence.Of(own, others, 0.5);
+        Assert.Equal(Math.Log(Summed(own, others, 0.5)), Math.Log(factor), 0.1);
+        Assert.InRange(turn, 0.3, 0.7);
+    }
+
+    [Fact]
+    public void Partners_who_differ_more_than_chance_give_a_wider_spread()
+    {
+        Assert.True(OwnSpread.Of([Spread(5, 5, 5, 5)]) < OwnSpread.Of([Spread(1, 9, 2, 8)]));
+
+        static List<TryWith> Spread(params int[] often) =>
+            [.. often.SelectMany((o, p) => Enumerable.Range(0, 30).Select(i => Tried(i % 10 < o, $"p{p}")))];
+    }
+
+    private static TryWith Tried(bool cameOff, string partner)
+    {
+        var log = PartnerLogs.Of([
+            [(partner, TryOf(PartnerLogs.Sweep, cameOff))],
+        ]);
+        var one = Happening.ByExchange(log, MatVocabulary.BuiltIn)[0][0];
+        return new TryWith(Way.Of(one.From!.Value, Who.Me, one.Notch.Move, null), one, null, 0);
+    }
+
+    private static double Summed(List<TryWith> own, List<(double Share, TryWith Try)> others, double spread)
+    {
+        var many = others.CountBy(o => o.Try.Partner!).Select(c => (double)c.Value).ToList();
+        var ownSpread = spread * Math.Sqrt(1 + many.Sum(m => m * m) / (many.Sum() * many.Sum()));
+        (double Fall, double Weight)[] falls = [(0.6, 0.25), (1.1, 0.3), (1.6, 0.25), (2.3, 0.2)];
+        var (with, without) = (0.0, 0.0);
+        foreach (var shape in TurnShape.All)
+        {
+            without += Total(shape, 0);
+            with += falls.Sum(f => f.Weight * Total(shape, f.Fall));
+        }
+        return with / without;
+
+        double Total(TurnShape shape, double fall)
+        {
+            var sum = 0.0;
+            for (var level = -3.0; level <= 3; level += 0.25)
+            for (var drift = -3.0; drift <= 3; drift += 0.25)
+            for (var theirs = -2.0; theirs <= 2; theirs += 0.25)
+            {
+                var log = -0.5 * (level * level / 2.25 + drift * drift + theirs * theirs / (ownSpread * ownSpread));
+                for (var i = 0; i < own.Count; i++)
+                {
+                    var s = Math.Round(shape.At((i + 0.5) / own.Count) * 16) / 16;
+                    log += Likelihood(own[i].CameOff, level + theirs + (drift - fall) * s);
+                }
+                foreach (var (share, one) in others)
+                    log += Likelihood(one.CameOff, level + drift * Math.Round(shape.At(share) * 16) / 16);
+                sum += Math.Exp(log);
+            }
+            return sum;
+        }
+
+        static double Likelihood(bool cameOff, double odds) => -Math.Log(1 + Math.Exp(cameOff ? -odds : odds));
+    }
+}
