@@ -16,8 +16,22 @@ const leans = {
   plan: ['api', 'base', 'kit', 'parts'],
   roll: ['api', 'base', 'kit', 'film', 'parts', 'stick'],
   matches: ['api', 'base', 'kit', 'parts', 'stick'],
+  partners: ['api', 'base', 'kit', 'parts', 'stick'],
   keeping: ['api', 'base', 'kit', 'stick'],
-  pages: ['api', 'base', 'kit', 'film', 'parts', 'stick', 'log', 'plan', 'roll', 'matches', 'keeping'],
+  pages: [
+    'api',
+    'base',
+    'kit',
+    'film',
+    'parts',
+    'stick',
+    'log',
+    'plan',
+    'roll',
+    'matches',
+    'partners',
+    'keeping',
+  ],
 };
 
 export default ts.config(

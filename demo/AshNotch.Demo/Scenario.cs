@@ -173,7 +173,7 @@ public static class Scenario
                 ],
             },
             Partners = [.. Partners, Tournament.Stranger],
-            Sessions = [.. Remembered.In(Tournament.In(sessions))],
+            Sessions = [.. Remembered.In(Tournament.In(Familiar.In(sessions)))],
         };
     }
 }

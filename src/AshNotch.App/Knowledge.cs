@@ -3,8 +3,10 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Drilling.Review;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Scoring;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Core.Weeks;
@@ -27,6 +29,7 @@ internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Know
     private Experience? ofAllWeeks;
     private readonly Dictionary<(Goal, Who), MoveBook> moves = [];
     private (DateOnly Day, Efforts Efforts)? efforts;
+    private readonly Dictionary<Goal, Dossiers> dossiers = [];
 
     /// <summary>The version of the log.</summary>
     public long Version => from.Version;
@@ -82,6 +85,14 @@ internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Know
         efforts is { } known && known.Day == day
             ? known.Efforts
             : (efforts = (day, Moving.Learned(from.Diary.Drills, from.Log, day, vocabulary))).Value.Efforts;
+
+    /// <summary>What the log says of the people in it.</summary>
+    public Dossiers Dossiers(Goal goal, Rulebook rules)
+    {
+        if (!dossiers.TryGetValue(goal, out var known))
+            dossiers[goal] = known = Core.Partners.Dossiers.Of(from.Log, PlaceValues.Of(Experience(default), goal), goal, rules.Of);
+        return known;
+    }
 
     private Experience OfAllWeeks() => ofAllWeeks ??= Core.Skill.Experience.OfAllWeeks(from.Log, vocabulary, weeksBefore);
 }

@@ -4,6 +4,7 @@ using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Drilling.Effort;
 using AshNotch.Core.Lessons;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
@@ -202,6 +203,16 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     {
         var goal = Goal;
         return Learn(l => l.Moves(goal, by));
+    }
+
+    /// <summary>What the log says of the people in it.</summary>
+    public Dossiers Dossiers
+    {
+        get
+        {
+            var (goal, rules) = (Goal, Rulebook);
+            return Learn(l => l.Dossiers(goal, rules));
+        }
     }
 
     /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>

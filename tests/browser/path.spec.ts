@@ -32,7 +32,7 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await expect(page.getByRole('heading', { name: day(yesterday) })).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 121 rolls and 938 notches.')).toBeVisible();
+  await expect(page.getByText('From 121 rolls and 1039 notches.')).toBeVisible();
 
   await go(page, 'Log');
   await choose(page, 'Partner', 'Alder, purple');

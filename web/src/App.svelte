@@ -32,6 +32,7 @@
     '/matches/day/:id': later(() => import('./pages/MatchDay.svelte')),
     '/matches/day/:id/live': later(() => import('./pages/LiveMatch.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
+    '/partners/:id': later(() => import('./pages/Partner.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),
     '/names': later(() => import('./pages/Glossary.svelte')),
     '*': Missing,

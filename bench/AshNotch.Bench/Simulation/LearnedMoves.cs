@@ -1,7 +1,6 @@
 using AshNotch.Core.Partners;
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Bench.Simulation;
@@ -74,7 +73,7 @@ internal static class LearnedMoves
         var week = 0;
         do log = simulated.Train(1);
         while (++week < MostWeeks && fading.Tries < before + over + after);
-        var tries = TryWith.ByWay(Happening.ByExchange(log, MatVocabulary.BuiltIn), Experience.OfAllWeeks(log, MatVocabulary.BuiltIn));
+        var tries = TryWith.ByWay(Happening.ByExchange(log, MatVocabulary.BuiltIn));
         return ([.. WhoLearned.Of(tries).SelectMany(l => l)], fading);
     }
 }

@@ -1,20 +1,29 @@
 using AshNotch.App.Views;
-using AshNotch.Core.Costs;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace AshNotch.App.Endpoints;
 
-/// <summary>Partners: the list, one to keep, two to make one.</summary>
+/// <summary>Partners: the list, one of them, one to keep, two to make one, and who is likely there.</summary>
 internal static class PartnerEndpoints
 {
     private const int NewestShown = 3;
+    private const int UsualPage = 20;
+    private const int MostOnPage = 100;
+    private const int MostPeople = 8;
+    private const int HeedsEach = 2;
+    private const double WorthNaming = 0.25;
 
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log, cache.ValuesAtHand(cache.Goal))).WithName("partners");
+        routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log)).WithName("partners");
+        routes.MapGet("/api/partners/rows", Rows).WithName("partnerRows").ProducesValidationProblem();
+        routes.MapGet("/api/partners/{id}", One).WithName("partner").ProducesProblem(404);
+        routes.MapGet("/api/before-class", BeforeClass).WithName("beforeClass").ProducesValidationProblem();
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes
             .MapGet(
@@ -28,19 +37,92 @@ internal static class PartnerEndpoints
         return routes;
     }
 
-    private static IEnumerable<PartnerView> List(Log log, PlaceValues values)
+    private static IEnumerable<PartnerView> List(Log log)
     {
         var rolls = log.Rolls.Where(r => r.Roll.Partner is not null).ToLookup(r => r.Roll.Partner!);
         return log
-            .Partners.Select(p => new PartnerView(
-                LogWriter.Document(p),
-                rolls[p.Id].Count(),
-                rolls[p.Id].Max(r => r.Session.Date),
-                [.. rolls[p.Id].Reverse().Take(NewestShown).Select(r => RollRow.Of(r, log, values))]
-            ))
+            .Partners.Select(p => new PartnerView(LogWriter.Document(p), rolls[p.Id].Count(), rolls[p.Id].Max(r => r.Session.Date)))
             .OrderByDescending(p => p.Last)
             .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase);
     }
+
+    private static PartnerRows Rows(string? find, string? belt, int? skip, int? limit, LogCache cache)
+    {
+        var check = new Checker();
+        var worn = check.Term<Belt>(belt, "belt");
+        check.ThrowIfFaulty();
+        var log = cache.Log;
+        var wanted = find?.Trim() ?? "";
+        var rolls = log.Rolls.Where(r => r.Roll.Partner is not null).ToLookup(r => r.Roll.Partner!);
+        var found = log
+            .Partners.Where(p => worn is null || p.Belt == worn)
+            .Where(p => p.AlsoCalled.Concat(p.Traits).Append(p.Name).Any(n => n.Contains(wanted, StringComparison.OrdinalIgnoreCase)))
+            .Select(p => (Partner: p, Last: rolls[p.Id].Max(r => r.Session.Date)))
+            .OrderByDescending(p => p.Last)
+            .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase)
+            .ToList();
+        var dossiers = cache.Dossiers;
+        return new PartnerRows(
+            [
+                .. found
+                    .Skip(Math.Max(0, skip ?? 0))
+                    .Take(Math.Clamp(limit ?? UsualPage, 1, MostOnPage))
+                    .Select(p => new PartnerRows.Row(
+                        LogWriter.Document(p.Partner),
+                        rolls[p.Partner.Id].Count(),
+                        p.Last,
+                        rolls[p.Partner.Id].Sum(r => r.Roll.Taps(Who.Me)),
+                        rolls[p.Partner.Id].Sum(r => r.Roll.Taps(Who.Partner)),
+                        [.. rolls[p.Partner.Id].Reverse().Take(NewestShown).Select(r => r.Roll.Id)],
+                        LearnedWords.InAWord(dossiers.Learned(p.Partner.Id), cache.Vocabulary)
+                    )),
+            ],
+            found.Count,
+            log.Partners.Count
+        );
+    }
+
+    private static Results<Ok<DossierView>, ProblemHttpResult> One(string id, LogCache cache, TimeProvider clock)
+    {
+        var log = cache.Log;
+        if (log.Partner(id) is null)
+            return TypedResults.Problem(
+                "They may have been merged with another, or forgotten.",
+                statusCode: StatusCodes.Status404NotFound,
+                title: "No such partner."
+            );
+        var dossiers = cache.Dossiers;
+        var next = dossiers.Attendance.NextClass(Today(clock).AddDays(-1));
+        return TypedResults.Ok(DossierView.Of(dossiers.Of(id, next ?? Today(clock)), next, log, cache.Vocabulary));
+    }
+
+    private static BeforeClassView BeforeClass(string? on, LogCache cache, TimeProvider clock)
+    {
+        var check = new Checker();
+        var asked = check.Day(on, "", "on");
+        check.ThrowIfFaulty();
+        var log = cache.Log;
+        var dossiers = cache.Dossiers;
+        if ((asked ?? dossiers.Attendance.NextClass(Today(clock).AddDays(-1))) is not { } day)
+            return new BeforeClassView(null, []);
+        return new BeforeClassView(
+            day,
+            [
+                .. dossiers
+                    .Attendance.On(day)
+                    .Where(c => c.Chance >= WorthNaming && log.Partner(c.Partner) is not null)
+                    .Take(MostPeople)
+                    .Select(c => new BeforeClassView.Person(
+                        c.Partner,
+                        log.Partner(c.Partner)!.Name,
+                        BetweenWords.Likely(c.Chance),
+                        [.. dossiers.Heed(log.Partner(c.Partner)!, HeedsEach).Select(h => HeedView.Of(h, cache.Vocabulary))]
+                    )),
+            ]
+        );
+    }
+
+    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
     private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogStore store, TimeProvider clock)
     {

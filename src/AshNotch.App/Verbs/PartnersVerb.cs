@@ -22,12 +22,7 @@ internal static class PartnersVerb
             throw new FaultyInputException([new Fault("--partner", $"'{partner}' is no partner of this log; name one by its id.")]);
         var goal = Goal.Of(aim);
         var rules = new Rulebook(read.Diary.Matches.Rulesets);
-        var dossiers = Dossiers.Of(
-            Experience.OfAllWeeks(log, vocabulary),
-            PlaceValues.Of(Experience.Of(log, vocabulary), goal),
-            goal,
-            rules.Of
-        );
+        var dossiers = Dossiers.Of(log, PlaceValues.Of(Experience.Of(log, vocabulary), goal), goal, rules.Of);
         // Without a day, the first one after the log on which they usually train.
         var day = on ?? (log.Sessions.Max(s => s.Date) is { } newest ? dossiers.Attendance.NextClass(newest) ?? newest : DateOnly.MinValue);
         return output.Json(

@@ -1,5 +1,4 @@
 using System.Globalization;
-using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 

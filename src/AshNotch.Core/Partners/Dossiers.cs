@@ -4,7 +4,6 @@ using AshNotch.Core.Matches;
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
-using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Partners;
@@ -27,14 +26,14 @@ public sealed class Dossiers
     private readonly Lazy<ILookup<string, Learned>> learned;
     private readonly Lazy<Heeding> heeding;
 
-    private Dossiers(Experience experience, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules)
+    private Dossiers(Log log, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules)
     {
-        log = experience.Log;
-        vocabulary = experience.Vocabulary;
+        this.log = log;
+        vocabulary = values.Vocabulary;
         this.values = values;
         this.goal = goal;
         this.rules = rules;
-        var tries = TryWith.ByWay(Happening.ByExchange(log, vocabulary), experience);
+        var tries = TryWith.ByWay(Happening.ByExchange(log, vocabulary));
         foreach (var (way, made) in tries)
         {
             all[way] = new Came(made.Count, made.Count(t => t.CameOff));
@@ -59,12 +58,11 @@ public sealed class Dossiers
     public Attendance Attendance { get; }
 
     /// <summary>Gets ready for a log.</summary>
-    /// <param name="experience">What it taught with every week counting alike: <see cref="Experience.OfAllWeeks"/>.</param>
+    /// <param name="log">The log.</param>
     /// <param name="values">What places are worth.</param>
     /// <param name="goal">In what unit.</param>
     /// <param name="rules">By which rules a roll is scored.</param>
-    public static Dossiers Of(Experience experience, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules) =>
-        new(experience, values, goal, rules);
+    public static Dossiers Of(Log log, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules) => new(log, values, goal, rules);
 
     /// <summary>The dossier of a partner of the log.</summary>
     /// <param name="id">Their id.</param>
@@ -101,6 +99,9 @@ public sealed class Dossiers
 
         IReadOnlyList<Heed> Heeds(Partner of) => Heed(of, Dossiers.Heeds);
     }
+
+    /// <summary>What was learned between a partner and me, the surest first.</summary>
+    public IEnumerable<Learned> Learned(string id) => learned.Value[id];
 
     /// <summary>What to keep in mind before rolling with somebody, of the log or a stranger.</summary>
     /// <param name="somebody">Them; a stranger has an id that is not in the log.</param>

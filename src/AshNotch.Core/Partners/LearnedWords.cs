@@ -1,5 +1,4 @@
 using System.Globalization;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Partners;
@@ -30,6 +29,12 @@ public static class LearnedWords
             $"{who}: it came off {before.Landed} of {before.Tried} times, {lately.Landed} of {lately.Tried}{since}; {elsewhere}. {Sure(learned.Chance)}"
         );
     }
+
+    /// <summary>The surest of what was learned, in a word: <c>may have learned your scissor sweep</c>; null where nothing was.</summary>
+    public static string? InAWord(IEnumerable<Learned> learned, MatVocabulary vocabulary) =>
+        learned.FirstOrDefault() is not { } first ? null
+        : first.By == Who.Me ? $"you may have solved their {vocabulary.MoveName(first.Way.Move!.Value)}"
+        : $"may have learned your {vocabulary.MoveName(first.Way.Move!.Value)}";
 
     private static string Sure(double chance) =>
         chance >= 0.95 ? "That is hardly chance."

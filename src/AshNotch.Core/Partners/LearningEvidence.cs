@@ -27,23 +27,26 @@ internal static class LearningEvidence
     /// <summary>How many times likelier what was seen is with a turn than without, and where it most likely was, as a share of the own tries.</summary>
     /// <param name="own">The tries between the two, in order.</param>
     /// <param name="others">Every other try: how many of the own had been made by then, as a share.</param>
+    /// <param name="edges">What each partner adds to the log odds.</param>
     /// <param name="spread">How far a move goes better or worse with one partner than their edge lets expect, in log odds.</param>
     public static (double Factor, double Turn) Of(
         IReadOnlyList<TryWith> own,
         IReadOnlyList<(double Share, TryWith Try)> others,
+        Edges edges,
         double spread
     )
     {
         // The level is only as sure as there are others to tell it from their own.
         var many = others.CountBy(o => o.Try.Partner ?? "").Select(c => (double)c.Value).ToList();
         var telling = many.Sum() * many.Sum() / Math.Max(1, many.Sum(m => m * m));
-        var ownSpread = spread * Math.Sqrt(1 + 1 / Math.Max(1, telling));
+        var (edge, variance) = edges.Without(own[0].Partner!, own[0].Way);
+        var ownSpread = Math.Sqrt(spread * spread * (1 + 1 / Math.Max(1, telling)) + variance);
         double[] precision = [1 / (Level * Level), 1 / (ownSpread * ownSpread), 1 / (Drift * Drift)];
         var (with, without) = (new List<double>(), new List<double>());
         var best = (Turn: 0.0, Value: double.NegativeInfinity);
         foreach (var shape in TurnShape.All)
         {
-            var cells = Cells(own, others, shape);
+            var cells = Cells(own, others, t => t.Partner == own[0].Partner ? edge : edges.Of(t.Partner), shape);
             double[] at = [0, 0, 0];
             without.Add(Marginal(cells, 0, at, precision));
             var here = new List<double>();
@@ -58,7 +61,12 @@ internal static class LearningEvidence
         return (Math.Exp(LogSum(with) - LogSum(without)), best.Turn);
     }
 
-    private static Cell[] Cells(IReadOnlyList<TryWith> own, IReadOnlyList<(double Share, TryWith Try)> others, TurnShape shape)
+    private static Cell[] Cells(
+        IReadOnlyList<TryWith> own,
+        IReadOnlyList<(double Share, TryWith Try)> others,
+        Func<TryWith, double> edge,
+        TurnShape shape
+    )
     {
         var cells = new Dictionary<(bool, int, int), Cell>();
         for (var i = 0; i < own.Count; i++)
@@ -69,7 +77,7 @@ internal static class LearningEvidence
 
         void Add(bool isOwn, double share, TryWith one)
         {
-            var key = (isOwn, (int)Math.Round(shape.At(share) * Grades), (int)Math.Round(one.Edge / EdgeStep));
+            var key = (isOwn, (int)Math.Round(shape.At(share) * Grades), (int)Math.Round(edge(one) / EdgeStep));
             if (!cells.TryGetValue(key, out var cell))
                 cells[key] = cell = new Cell(isOwn, (double)key.Item2 / Grades, key.Item3 * EdgeStep);
             cell.Tried++;

@@ -1,4 +1,4 @@
-using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using MathNet.Numerics;
 
 namespace AshNotch.Core.Partners;
@@ -28,7 +28,7 @@ internal static class OwnSpread
     ];
 
     /// <summary>The spread that a log's tries make likeliest.</summary>
-    public static double Of(IEnumerable<List<TryWith>> ways)
+    public static double Of(IEnumerable<List<TryWith>> ways, Func<Who, Edges> edges)
     {
         var values = Possible.Select(p => Math.Log(p.Weight)).ToArray();
         foreach (var tries in ways)
@@ -36,7 +36,7 @@ internal static class OwnSpread
             var with = tries
                 .Where(t => t.Partner is not null)
                 .GroupBy(t => t.Partner!)
-                .Select(g => (Tried: g.Count(), CameOff: g.Count(t => t.CameOff), Edge: g.Average(t => t.Edge)))
+                .Select(g => (Tried: g.Count(), CameOff: g.Count(t => t.CameOff), Edge: edges(tries[0].Way.By).Of(g.Key)))
                 .Where(w => w.Tried >= Fewest)
                 .ToList();
             if (with.Count < 2)

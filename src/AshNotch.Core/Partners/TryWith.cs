@@ -1,7 +1,5 @@
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
-using AshNotch.Core.Skill;
-using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Partners;
 
@@ -9,8 +7,7 @@ namespace AshNotch.Core.Partners;
 /// <param name="Way">What was tried.</param>
 /// <param name="One">The try where it stands.</param>
 /// <param name="Next">What came right after it in its exchange; null where nothing did.</param>
-/// <param name="Edge">What this partner adds to the log odds of every move of that side, as the log has it.</param>
-internal sealed record TryWith(Way Way, Happening One, Happening? Next, double Edge)
+internal sealed record TryWith(Way Way, Happening One, Happening? Next)
 {
     /// <summary>With whom; null for somebody unknown.</summary>
     public string? Partner => One.Logged.Roll.Partner;
@@ -18,10 +15,9 @@ internal sealed record TryWith(Way Way, Happening One, Happening? Next, double E
     /// <summary>Whether it came off.</summary>
     public bool CameOff => One.CameOff;
 
-    /// <summary>The tries of both sides in all live rolls, by what was tried, each in the order of the log.</summary>
-    public static Dictionary<Way, List<TryWith>> ByWay(List<Happening[]> exchanges, Experience experience)
+    /// <summary>The tries of both sides, by what was tried, each in the order of the log.</summary>
+    public static Dictionary<Way, List<TryWith>> ByWay(List<Happening[]> exchanges)
     {
-        var number = experience.Walk.Rolls.Index().ToDictionary(r => r.Item.Roll.Id, r => r.Index);
         var all = new Dictionary<Way, List<TryWith>>();
         foreach (var exchange in exchanges)
         foreach (var one in exchange)
@@ -31,8 +27,7 @@ internal sealed record TryWith(Way Way, Happening One, Happening? Next, double E
             var way = Way.Of(from, one.Notch.By, move, null);
             if (!all.TryGetValue(way, out var tries))
                 all[way] = tries = [];
-            var edge = experience.Model.Versus(number[one.Logged.Roll.Id], way.By);
-            tries.Add(new TryWith(way, one, exchange.ElementAtOrDefault(one.Index + 1), edge));
+            tries.Add(new TryWith(way, one, exchange.ElementAtOrDefault(one.Index + 1)));
         }
         return all;
     }

@@ -15,7 +15,7 @@ internal static class WhoLearned
     private const int Favourites = 3;
 
     // How many turns are held likely before looking, over all that is looked at; chosen so that a log without any seldom shows one.
-    private const double Likely = 0.7;
+    private const double Likely = 1.3;
     private const double MostLikely = 0.3;
 
     // From what chance on it is said.
@@ -34,16 +34,20 @@ internal static class WhoLearned
             .GroupBy(l => (l.Partner, l.Way.By))
             .SelectMany(g => g.OrderByDescending(l => l.Times).ThenBy(l => l.Way.From.Value, StringComparer.Ordinal).Take(Favourites))
             .ToList();
-        var spread = OwnSpread.Of(tries.Values);
+        var (mine, theirs) = (Edges.Of(tries, Who.Me), Edges.Of(tries, Who.Partner));
+        Edges EdgesOf(Who by) => by == Who.Me ? mine : theirs;
+        var spread = OwnSpread.Of(tries.Values, EdgesOf);
         var weight = looked.Sum(l => (double)l.Times * l.Times);
         return looked
-            .Select(l => Of(l.Way, l.Partner, tries[l.Way], Math.Min(MostLikely, Likely * l.Times * l.Times / weight), spread))
+            .Select(l =>
+                Of(l.Way, l.Partner, tries[l.Way], Math.Min(MostLikely, Likely * l.Times * l.Times / weight), EdgesOf(l.Way.By), spread)
+            )
             .OfType<Learned>()
             .OrderByDescending(l => l.Chance)
             .ToLookup(l => l.Partner);
     }
 
-    private static Learned? Of(Way way, string partner, List<TryWith> tries, double likely, double spread)
+    private static Learned? Of(Way way, string partner, List<TryWith> tries, double likely, Edges edges, double spread)
     {
         List<TryWith> own = [.. tries.Where(t => t.Partner == partner)];
         var others = new List<(double Share, TryWith Try)>();
@@ -55,7 +59,7 @@ internal static class WhoLearned
             else
                 others.Add(((double)made / own.Count, one));
         }
-        var (factor, at) = LearningEvidence.Of(own, others, spread);
+        var (factor, at) = LearningEvidence.Of(own, others, edges, spread);
         var odds = likely / (1 - likely) * factor;
         var chance = double.IsInfinity(odds) ? 1 : odds / (1 + odds);
         if (chance < Said)
@@ -76,5 +80,5 @@ internal static class WhoLearned
         );
     }
 
-    private static Came Count(IReadOnlyList<TryWith> tries) => new(tries.Count, tries.Count(t => t.CameOff));
+    private static Came Count(List<TryWith> tries) => new(tries.Count, tries.Count(t => t.CameOff));
 }

@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Repertoire;
@@ -68,6 +69,17 @@ public static class MoveWords
     /// <summary>How often it failed for want of a grip.</summary>
     public static string Grips(MoveSheet sheet) =>
         $"The grip was lost or not got {Times(sheet.GripsLost)} of the {sheet.All.Tried - sheet.All.Landed} that failed.";
+
+    /// <summary>On which side: <c>on the left 4 of 6, on the right never in 2 tries</c>; null where no side was told.</summary>
+    public static string? Sides(MoveSheet sheet) =>
+        sheet.Sides.Count == 0
+            ? null
+            : string.Join(
+                ", ",
+                sheet.Sides.Select(s =>
+                    Term.TryRead<BodySide>(s.Key, out var side) ? $"{WayWords.SaySide(side)} {s.Came.Landed} of {s.Came.Tried}" : s.Key
+                )
+            );
 
     /// <summary>A pair in a sentence.</summary>
     public static string Of(Opening pair, Who by, MatVocabulary vocabulary)

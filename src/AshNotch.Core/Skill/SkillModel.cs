@@ -162,14 +162,6 @@ public sealed class SkillModel
         return move is null ? chances[(int)by] : chances[(int)by] * splits.Written(place, by, move.Value);
     }
 
-    /// <summary>
-    /// What the partner of a roll, their belt and weight and the attire add to the log odds of somebody's moves coming off, wherever the two
-    /// are.
-    /// </summary>
-    /// <param name="roll">Index of the roll in the walk.</param>
-    /// <param name="by">Whose moves.</param>
-    public double Versus(int roll, Who by) => layout.Versus(tally.Settings[tally.SettingOf[roll]], by, modes[modes.Length / 2].Numbers);
-
     private RollChain Chain(double[] numbers, double[] shares, double written, double stops, Against against)
     {
         var settings = Settings(against);

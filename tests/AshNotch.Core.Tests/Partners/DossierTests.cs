@@ -126,7 +126,7 @@ public class DossierTests
         [
             .. Happening
                 .ByExchange(log, MatVocabulary.BuiltIn)
-                .Select(e => new TryWith(Way.Of(e[0].From!.Value, Who.Partner, e[0].Notch.Move, null), e[0], null, 0)),
+                .Select(e => new TryWith(Way.Of(e[0].From!.Value, Who.Partner, e[0].Notch.Move, null), e[0], null)),
         ];
     }
 }

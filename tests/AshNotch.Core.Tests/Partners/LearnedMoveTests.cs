@@ -77,36 +77,71 @@ public class LearnedMoveTests
     [Fact]
     public void The_evidence_is_what_summing_over_all_that_is_held_possible_gives()
     {
-        // The same model summed over a grid of its three numbers, with none of the code of the approximation.
+        // The same model summed over a grid of its three numbers, with none of the code of the approximation. Nothing else was tried with
+        // anybody, so that no edge is known but its prior spread.
         List<TryWith> own = [.. Enumerable.Range(0, 24).Select(i => Tried(i < 12 ? i % 4 != 0 : i % 4 == 0, "birch"))];
-        List<(double, TryWith)> others = [.. Enumerable.Range(0, 40).Select(i => (i / 40.0, Tried(i % 2 == 0, i % 3 == 0 ? "a" : "b")))];
-        var (factor, turn) = LearningEvidence.Of(own, others, 0.5);
-        Assert.Equal(Math.Log(Summed(own, others, 0.5)), Math.Log(factor), 0.1);
+        List<(double, TryWith)> others = [.. Enumerable.Range(0, 40).Select(i => (i / 40.0, Tried(i % 2 == 0, "cedar")))];
+        var edges = Edges.Of(new() { [own[0].Way] = [.. own, .. others.Select(o => o.Item2)] }, Who.Me);
+        var (factor, turn) = LearningEvidence.Of(own, others, edges, 0.5);
+        Assert.Equal(Math.Log(Summed(own, others, edges.Of("cedar"))), Math.Log(factor), 0.1);
         Assert.InRange(turn, 0.3, 0.7);
     }
 
     [Fact]
     public void Partners_who_differ_more_than_chance_give_a_wider_spread()
     {
-        Assert.True(OwnSpread.Of([Spread(5, 5, 5, 5)]) < OwnSpread.Of([Spread(1, 9, 2, 8)]));
+        Assert.True(Spread(5, 5, 5, 5) < Spread(1, 9, 2, 8));
 
-        static List<TryWith> Spread(params int[] often) =>
-            [.. often.SelectMany((o, p) => Enumerable.Range(0, 30).Select(i => Tried(i % 10 < o, $"p{p}")))];
+        // A second move that comes off alike with all of them says that they are equals.
+        static double Spread(params int[] often)
+        {
+            List<TryWith> one = [.. often.SelectMany((o, p) => Enumerable.Range(0, 30).Select(i => Tried(i % 10 < o, $"p{p}")))];
+            List<TryWith> other =
+            [
+                .. often.SelectMany((_, p) => Enumerable.Range(0, 60).Select(i => Tried(i % 2 == 0, $"p{p}", "me armbar mount/top tap"))),
+            ];
+            Dictionary<Way, List<TryWith>> tries = new() { [one[0].Way] = one, [other[0].Way] = other };
+            return OwnSpread.Of(tries.Values, by => Edges.Of(tries, by));
+        }
     }
 
-    private static TryWith Tried(bool cameOff, string partner)
+    [Fact]
+    public void A_partner_with_whom_everything_fails_has_an_edge_and_one_move_says_nothing_of_its_own()
     {
-        var log = PartnerLogs.Of([
-            [(partner, TryOf(PartnerLogs.Sweep, cameOff))],
-        ]);
-        var one = Happening.ByExchange(log, MatVocabulary.BuiltIn)[0][0];
-        return new TryWith(Way.Of(one.From!.Value, Who.Me, one.Notch.Move, null), one, null, 0);
+        static List<TryWith> Tries(string move, int birch, int cedar) =>
+            [
+                .. Enumerable.Range(0, 40).Select(i => Tried(i % 10 < birch, "birch", move)),
+                .. Enumerable.Range(0, 40).Select(i => Tried(i % 10 < cedar, "cedar", move)),
+            ];
+        var (sweep, armbar) = (Tries(PartnerLogs.Sweep, 2, 6), Tries("me armbar mount/top tap", 2, 6));
+        var edges = Edges.Of(new() { [sweep[0].Way] = sweep, [armbar[0].Way] = armbar }, Who.Me);
+        Assert.True(edges.Of("birch") < -0.4 && edges.Of("cedar") > 0.3);
+        Assert.Equal(0, edges.Of("nobody"));
+        Assert.Equal(0, edges.Of(null));
+        // With one move left out the same is told by the other, and less surely.
+        var (edge, variance) = edges.Without("birch", sweep[0].Way);
+        Assert.InRange(edge, edges.Of("birch"), -0.3);
+        var alone = Edges.Of(new() { [sweep[0].Way] = sweep }, Who.Me).Without("birch", sweep[0].Way);
+        Assert.Equal((0, 0.49), (Math.Round(Math.Abs(alone.Edge), 4), Math.Round(alone.Variance, 4)));
+        Assert.True(variance < alone.Variance);
     }
 
-    private static double Summed(List<TryWith> own, List<(double Share, TryWith Try)> others, double spread)
+    private static TryWith Tried(bool cameOff, string partner, string move = PartnerLogs.Sweep)
     {
-        var many = others.CountBy(o => o.Try.Partner!).Select(c => (double)c.Value).ToList();
-        var ownSpread = spread * Math.Sqrt(1 + many.Sum(m => m * m) / (many.Sum() * many.Sum()));
+        var told = cameOff ? move : $"{move.Replace(" tap", "", StringComparison.Ordinal).Split('>')[0]} stopped";
+        var one = Happening.ByExchange(
+            PartnerLogs.Of([
+                [(partner, told)],
+            ]),
+            MatVocabulary.BuiltIn
+        )[0][0];
+        return new TryWith(Way.Of(one.From!.Value, Who.Me, one.Notch.Move, null), one, null);
+    }
+
+    private static double Summed(List<TryWith> own, List<(double Share, TryWith Try)> others, double edge)
+    {
+        // One other partner, so that their own stands against the level; and the edge of the first is not known at all.
+        var ownSpread = Math.Sqrt(2 * 0.25 + 0.49);
         (double Fall, double Weight)[] falls = [(0.6, 0.25), (1.1, 0.3), (1.6, 0.25), (2.3, 0.2)];
         var (with, without) = (0.0, 0.0);
         foreach (var shape in TurnShape.All)
@@ -130,7 +165,7 @@ public class LearnedMoveTests
                     log += Likelihood(own[i].CameOff, level + theirs + (drift - fall) * s);
                 }
                 foreach (var (share, one) in others)
-                    log += Likelihood(one.CameOff, level + drift * Math.Round(shape.At(share) * 16) / 16);
+                    log += Likelihood(one.CameOff, level + Math.Round(edge / 0.2) * 0.2 + drift * Math.Round(shape.At(share) * 16) / 16);
                 sum += Math.Exp(log);
             }
             return sum;

@@ -49,7 +49,7 @@ internal static class PartnerLogs
     {
         var goal = Goal.Of(Aim.Points);
         return AshNotch.Core.Partners.Dossiers.Of(
-            Experience.OfAllWeeks(log, MatVocabulary.BuiltIn),
+            log,
             PlaceValues.Of(Experience.Of(log, MatVocabulary.BuiltIn), goal),
             goal,
             new Rulebook([]).Of

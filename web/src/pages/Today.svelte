@@ -7,6 +7,7 @@
   import NextSession from '../plan/NextSession.svelte';
   import FirstRoll from '../parts/FirstRoll.svelte';
   import RollRow from '../parts/RollRow.svelte';
+  import BeforeClass from '../partners/BeforeClass.svelte';
 
   let wait = $state(false);
   const asked = resource(() => got(api.GET('/api/today', { params: { query: { wait } } })));
@@ -63,6 +64,7 @@
       <p>After a handful of rolls this card says what to work on.</p>
     {/if}
   </section>
+  <BeforeClass />
   {#if now.changed}
     <section aria-labelledby="changed" class="my-6">
       <h2 id="changed">Over the weeks</h2>

@@ -1,0 +1,61 @@
+using System.Globalization;
+using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Partners;
+
+/// <summary>What passes between two people, in words.</summary>
+public static class BetweenWords
+{
+    /// <summary>What: <c>They pass your half guard with the knee cut</c>.</summary>
+    public static string What(Between between, MatVocabulary vocabulary) =>
+        WayWords.Of(between.Way, [.. between.To.Select(t => t?.Value ?? "tap")], vocabulary);
+
+    /// <summary>How often a roll: <c>7 times in 13 rolls, where about 4 would be usual</c>.</summary>
+    /// <param name="between">What.</param>
+    /// <param name="rolls">How many rolls the two had.</param>
+    public static string Often(Between between, int rolls)
+    {
+        var times = $"{Times(between.Came.Landed)} in {Rolls(rolls)}";
+        var usual = between.PerRoll.Expected;
+        var nobody = between.Way.By == Who.Me ? "not tried with anybody else" : "nobody else tried it";
+        return between.Others.Tried == 0 ? $"{times}; {nobody}"
+            : between.IsMore ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly more than with the others ({usual:0.#})")
+            : between.IsLess ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly less than with the others ({usual:0.#})")
+            : string.Create(CultureInfo.InvariantCulture, $"{times}; with the others it would be {usual:0.#}");
+    }
+
+    /// <summary>Of the tries: <c>7 of 9 came off, likely 5 to 8 in ten; with the others 33 of 60</c>.</summary>
+    public static string Came(Between between)
+    {
+        var (low, high) = (Math.Round(10 * between.Low), Math.Round(10 * between.High));
+        var from = low.ToString(CultureInfo.InvariantCulture);
+        var likely = low.Equals(high) ? $"likely about {Tenths(low)}" : $"likely {from} to {Tenths(high)}";
+        var others = between.Others.Tried == 0 ? "" : $"; with the others {between.Others.Landed} of {between.Others.Tried}";
+        return $"{between.Came.Landed} of {between.Came.Tried} came off, {likely}{others}";
+    }
+
+    /// <summary>How likely somebody is there: <c>likely there, about 7 in 10</c>.</summary>
+    public static string Likely(double chance) =>
+        chance switch
+        {
+            >= 0.95 => "nearly always there",
+            >= 0.6 => $"likely there, about {Tenths(Math.Round(10 * chance))}",
+            >= 0.35 => $"maybe there, about {Tenths(Math.Round(10 * chance))}",
+            >= 0.05 => $"now and then there, about {Tenths(Math.Max(1, Math.Round(10 * chance)))}",
+            _ => "hardly ever there",
+        };
+
+    private static string Tenths(double tenths) => $"{tenths.ToString(CultureInfo.InvariantCulture)} in 10";
+
+    private static string Rolls(int count) => count == 1 ? "one roll" : string.Create(CultureInfo.InvariantCulture, $"{count} rolls");
+
+    private static string Times(int count) =>
+        count switch
+        {
+            0 => "never",
+            1 => "once",
+            2 => "twice",
+            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
+        };
+}
