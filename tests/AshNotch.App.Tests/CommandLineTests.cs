@@ -237,7 +237,39 @@ public sealed class CommandLineTests : IDisposable
         Assert.Contains(result["moves"]!.AsArray(), m => (string?)m!["id"] == "knee-cut-pass" && (string?)m["kind"] == "pass");
     }
 
+    [Fact]
+    public async Task Partners_say_what_passes_between_us_and_what_was_learned()
+    {
+        var (code, text, _) = await Run("", "partners", DemoData.File, "--on", "2026-11-23");
+        Assert.Equal(0, code);
+        var partners = JsonNode.Parse(text)!["partners"]!.AsArray();
+        var dogwood = partners.Single(p => (string?)p!["id"] == "dogwood")!;
+        Assert.Equal(("2026-11-18", 12), ((string?)dogwood["last"], (int)dogwood["rolls"]!));
+        var learned = Assert.Single(dogwood["learned"]!.AsArray())!;
+        Assert.Equal(
+            ("partner", "closed-guard/bottom", "hip-bump-sweep"),
+            ((string?)learned["by"], (string?)learned["from"], (string?)learned["move"])
+        );
+        Assert.Equal(
+            (8, 12, 0),
+            ((int)learned["before"]!["landed"]!, (int)learned["before"]!["tried"]!, (int)learned["lately"]!["landed"]!)
+        );
+        Assert.InRange((double)learned["chance"]!, 0.5, 1);
+        var bump = dogwood["me"]!.AsArray().Single(m => (string?)m!["move"] == "hip-bump-sweep")!;
+        Assert.Equal(["mount/top"], bump["to"]!.AsArray().Select(t => (string?)t));
+        Assert.True((double)bump["low"]! < (double)bump["high"]! && (double)bump["high"]! < (double)bump["usual"]!);
+        Assert.All(partners, p => Assert.InRange((double)p!["likelyThere"]!, 0, 1));
+        var one = JsonNode.Parse((await Run("", "partners", DemoData.File, "--partner", "fir")).Out)!["partners"]!.AsArray();
+        Assert.Equal("fir", (string?)Assert.Single(one)!["id"]);
+        Assert.Equal(
+            "--partner: 'nobody' is no partner of this log; name one by its id.\n",
+            (await Run("", "partners", DemoData.File, "--partner", "nobody")).Said
+        );
+    }
+
     [Theory]
+    [InlineData(2, "partners", "-", "--on", "someday")]
+    [InlineData(1, "partners", "-")]
     [InlineData(2, "dance")]
     [InlineData(2, "weak-spots")]
     [InlineData(2, "weak-spots", "-", "--aim", "win")]

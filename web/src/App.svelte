@@ -33,6 +33,7 @@
     '/matches/day/:id/live': later(() => import('./pages/LiveMatch.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
     '/partners/:id': later(() => import('./pages/Partner.svelte')),
+    '/partners/:id/side-by-side': later(() => import('./pages/SideBySide.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),
     '/names': later(() => import('./pages/Glossary.svelte')),
     '*': Missing,

@@ -17,12 +17,18 @@ internal static class PartnerEndpoints
     private const int MostPeople = 8;
     private const int HeedsEach = 2;
     private const double WorthNaming = 0.25;
+    private const int MostBeside = 4;
 
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log)).WithName("partners");
         routes.MapGet("/api/partners/rows", Rows).WithName("partnerRows").ProducesValidationProblem();
         routes.MapGet("/api/partners/{id}", One).WithName("partner").ProducesProblem(404);
+        routes
+            .MapGet("/api/partners/{id}/side-by-side", SideBySide)
+            .WithName("sideBySide")
+            .ProducesProblem(404)
+            .ProducesValidationProblem();
         routes.MapGet("/api/before-class", BeforeClass).WithName("beforeClass").ProducesValidationProblem();
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes
@@ -67,7 +73,7 @@ internal static class PartnerEndpoints
                 .. found
                     .Skip(Math.Max(0, skip ?? 0))
                     .Take(Math.Clamp(limit ?? UsualPage, 1, MostOnPage))
-                    .Select(p => new PartnerRows.Row(
+                    .Select(p => new PartnerRows.PartnerRow(
                         LogWriter.Document(p.Partner),
                         rolls[p.Partner.Id].Count(),
                         p.Last,
@@ -86,15 +92,51 @@ internal static class PartnerEndpoints
     {
         var log = cache.Log;
         if (log.Partner(id) is null)
-            return TypedResults.Problem(
-                "They may have been merged with another, or forgotten.",
-                statusCode: StatusCodes.Status404NotFound,
-                title: "No such partner."
-            );
+            return NoPartner();
         var dossiers = cache.Dossiers;
         var next = dossiers.Attendance.NextClass(Today(clock).AddDays(-1));
         return TypedResults.Ok(DossierView.Of(dossiers.Of(id, next ?? Today(clock)), next, log, cache.Vocabulary));
     }
+
+    private static Results<Ok<RematchView>, ProblemHttpResult> SideBySide(string id, string[]? roll, LogCache cache)
+    {
+        var log = cache.Log;
+        if (log.Partner(id) is not { } partner)
+            return NoPartner();
+        var ours = log.LiveRolls.Where(r => r.Roll.Partner == id).ToList();
+        var check = new Checker();
+        foreach (var (i, asked) in (roll ?? []).Index())
+        {
+            if (ours.All(r => r.Roll.Id != asked))
+                check.Fault($"roll[{i}]", $"'{asked}' is no live roll with {partner.Name}; choose among theirs.");
+        }
+        if (roll?.Length is 1 or > MostBeside)
+            check.Fault("roll", $"Two to {MostBeside} rolls can lie side by side.");
+        check.ThrowIfFaulty();
+        var chosen = roll is { Length: > 0 } ? ours.Where(r => roll.Contains(r.Roll.Id)).ToList() : [.. ours.TakeLast(2)];
+        if (chosen.Count < 2)
+            return TypedResults.Problem(
+                $"There is one live roll with {partner.Name} or none; a second one can be laid beside it.",
+                statusCode: StatusCodes.Status404NotFound,
+                title: "Nothing to lay beside it."
+            );
+        return TypedResults.Ok(
+            RematchView.Of(
+                Rematch.Of(chosen, log.Practitioner, cache.Vocabulary),
+                partner.Name,
+                log,
+                cache.ValuesAtHand(cache.Goal),
+                cache.Rulebook.Of
+            )
+        );
+    }
+
+    private static ProblemHttpResult NoPartner() =>
+        TypedResults.Problem(
+            "They may have been merged with another, or forgotten.",
+            statusCode: StatusCodes.Status404NotFound,
+            title: "No such partner."
+        );
 
     private static BeforeClassView BeforeClass(string? on, LogCache cache, TimeProvider clock)
     {

@@ -6,7 +6,7 @@ namespace AshNotch.App.Views;
 /// <param name="Rows">The page.</param>
 /// <param name="Found">How many fit the filters.</param>
 /// <param name="InAll">How many there are.</param>
-public sealed record PartnerRows(IReadOnlyList<PartnerRows.Row> Rows, int Found, int InAll)
+public sealed record PartnerRows(IReadOnlyList<PartnerRows.PartnerRow> Rows, int Found, int InAll)
 {
     /// <summary>One partner.</summary>
     /// <param name="Partner">The partner.</param>
@@ -16,7 +16,7 @@ public sealed record PartnerRows(IReadOnlyList<PartnerRows.Row> Rows, int Found,
     /// <param name="TheirTaps">How often they made me tap.</param>
     /// <param name="Newest">The newest rolls, by id.</param>
     /// <param name="Learned">Something was learned between us, in a word; null where nothing was.</param>
-    public sealed record Row(
+    public sealed record PartnerRow(
         PartnerDocument Partner,
         int Rolls,
         DateOnly? Last,

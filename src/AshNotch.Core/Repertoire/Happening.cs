@@ -29,7 +29,8 @@ internal sealed record Happening(LoggedRoll Logged, int Exchange, int Index, Not
             ),
         ];
 
-    private static Happening[] Of(LoggedRoll logged, Exchange exchange, int e, MatVocabulary vocabulary)
+    /// <summary>The notches of one exchange.</summary>
+    public static Happening[] Of(LoggedRoll logged, Exchange exchange, int e, MatVocabulary vocabulary)
     {
         var now = Whereabouts.StartOf(exchange);
         var all = new Happening[exchange.Notches.Count];

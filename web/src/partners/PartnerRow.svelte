@@ -6,7 +6,7 @@
   import { about } from '../parts/partner-words';
   import SeenSticks from './SeenSticks.svelte';
 
-  let { row, unit }: { row: Schemas['Row']; unit: string | null | undefined } = $props();
+  let { row, unit }: { row: Schemas['PartnerRow']; unit: string | null | undefined } = $props();
 
   const taps = $derived(
     [row.myTaps ? `you ${row.myTaps}` : '', row.theirTaps ? `they ${row.theirTaps}` : '']

@@ -1,0 +1,72 @@
+namespace AshNotch.App.Tests;
+
+/// <summary>The page of a partner, the list, who is likely there, rolls side by side: as the pages ask for them, on the demo's log.</summary>
+public class PartnerPageTests
+{
+    [Fact]
+    public async Task The_demo_has_one_who_has_learned_a_sweep_and_one_whose_pass_was_solved()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var dogwood = await app.Get("/api/partners/dogwood");
+        var learned = Assert.Single(dogwood["learned"]!.AsArray());
+        Assert.StartsWith(
+            "Dogwood may have learned your hip bump sweep from your closed guard: ",
+            (string?)learned!["say"],
+            StringComparison.Ordinal
+        );
+        var solved = Assert.Single((await app.Get("/api/partners/willow"))["learned"]!.AsArray());
+        Assert.StartsWith("You may have solved Willow's toreando pass", (string?)solved!["say"], StringComparison.Ordinal);
+        Assert.All(dogwood["they"]!.AsArray(), b => Assert.True((double)b!["low"]! <= (double)b["high"]!));
+        Assert.Equal(12, (int)dogwood["rolls"]!);
+        Assert.Equal(12, dogwood["months"]!.AsArray().Sum(m => (int)m!["rolls"]!));
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/partners/nobody", null)).Status);
+    }
+
+    [Fact]
+    public async Task The_list_pages_and_filters()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var all = await app.Get("/api/partners/rows?limit=5");
+        Assert.Equal((5, 13, 13), (all["rows"]!.AsArray().Count, (int)all["found"]!, (int)all["inAll"]!));
+        var rest = await app.Get("/api/partners/rows?skip=10&limit=5");
+        Assert.Equal(3, rest["rows"]!.AsArray().Count);
+        var found = await app.Get("/api/partners/rows?find=LONG LEGS");
+        Assert.Equal("alder", (string?)Assert.Single(found["rows"]!.AsArray())!["partner"]!["id"]);
+        var brown = await app.Get("/api/partners/rows?belt=brown");
+        Assert.All(brown["rows"]!.AsArray(), r => Assert.Equal("brown", (string?)r!["partner"]!["belt"]));
+        Assert.Equal(400, (await app.Send(HttpMethod.Get, "/api/partners/rows?belt=pink", null)).Status);
+        var dogwood = (await app.Get("/api/partners/rows?find=dogwood"))["rows"]![0]!;
+        Assert.Equal("may have learned your hip bump sweep", (string?)dogwood["learned"]);
+    }
+
+    [Fact]
+    public async Task Before_class_names_the_likely_and_what_to_keep_in_mind()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var monday = await app.Get("/api/before-class");
+        var people = monday["people"]!.AsArray();
+        Assert.NotEmpty(people);
+        Assert.NotNull(monday["day"]);
+        Assert.All(people, p => Assert.InRange(p!["heeds"]!.AsArray().Count, 0, 2));
+        Assert.Equal(400, (await app.Send(HttpMethod.Get, "/api/before-class?on=someday", null)).Status);
+        await using var empty = await RunningApp.Start();
+        var nobody = await empty.Get("/api/before-class");
+        Assert.Null(nobody["day"]);
+        Assert.Empty(nobody["people"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Rolls_lie_side_by_side_and_what_cannot_is_said()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var beside = await app.Get("/api/partners/alder/side-by-side");
+        Assert.Equal(2, beside["rolls"]!.AsArray().Count);
+        Assert.All(beside["places"]!.AsArray(), p => Assert.Equal(2, p!["rolls"]!.AsArray().Count));
+        var (status, problem) = await app.Send(HttpMethod.Get, "/api/partners/alder/side-by-side?roll=nothing&roll=s0914-1", null);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["roll[0]"]);
+        // One roll only: nothing to lay beside it.
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/partners/grey-shorts/side-by-side", null)).Status);
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/partners/nobody/side-by-side", null)).Status);
+    }
+}
