@@ -16,7 +16,7 @@ namespace AshNotch.App.Views;
 /// <param name="Watch">What to keep in mind, the most worthwhile first.</param>
 /// <param name="Learned">What was learned between us.</param>
 /// <param name="Changed">What changed in the last four weeks, each a sentence.</param>
-/// <param name="They">What they do to me.</param>
+/// <param name="They">What they do to me, the most frequent.</param>
 /// <param name="Me">What I do to them.</param>
 /// <param name="Favourites">Their favourites: sides, what they open, when they come.</param>
 /// <param name="Starts">Where exchanges start.</param>
@@ -48,6 +48,8 @@ public sealed record DossierView(
 {
     private const int MostFavourites = 5;
     private const int MostRolls = 60;
+    private const int MostRows = 40;
+    private const int MostRollsEach = 12;
 
     /// <summary>The view of a dossier.</summary>
     public static DossierView Of(Dossier dossier, DateOnly? next, Log log, MatVocabulary vocabulary) =>
@@ -61,8 +63,8 @@ public sealed record DossierView(
             [.. dossier.Watch.Select(h => HeedView.Of(h, vocabulary))],
             [.. dossier.Learned.Select(l => LearnedView.Of(l, dossier.Partner.Name, vocabulary))],
             dossier.Changed,
-            [.. dossier.They.Select(b => BetweenView.Of(b, dossier.Rolls, vocabulary))],
-            [.. dossier.Me.Select(b => BetweenView.Of(b, dossier.Rolls, vocabulary))],
+            [.. dossier.They.Take(MostRows).Select(b => BetweenView.Of(b, dossier.Rolls, vocabulary))],
+            [.. dossier.Me.Take(MostRows).Select(b => BetweenView.Of(b, dossier.Rolls, vocabulary))],
             [.. dossier.Theirs.Take(MostFavourites).Select(s => Favourite.Of(s, vocabulary))],
             [.. dossier.Starts.Select(p => PlaceTimes.Of(p, vocabulary))],
             [.. dossier.Ends.Select(p => PlaceTimes.Of(p, vocabulary))],
@@ -83,7 +85,7 @@ public sealed record DossierView(
     /// <param name="Usual">The share with everybody else; null where nobody else tried it.</param>
     /// <param name="IsMore">Clearly more often a roll than with the others.</param>
     /// <param name="IsLess">Clearly less often.</param>
-    /// <param name="Rolls">The rolls it came off in, the newest first.</param>
+    /// <param name="Rolls">The newest rolls it came off in.</param>
     public sealed record BetweenView(
         string Say,
         string Often,
@@ -111,7 +113,7 @@ public sealed record DossierView(
                 between.Usual,
                 between.IsMore,
                 between.IsLess,
-                between.Rolls
+                [.. between.Rolls.Take(MostRollsEach)]
             );
     }
 

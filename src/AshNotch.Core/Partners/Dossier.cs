@@ -17,7 +17,7 @@ namespace AshNotch.Core.Partners;
 /// <param name="Theirs">A sheet for each move of theirs: sides, what it opens, what it is done after.</param>
 /// <param name="Learned">What they have learned of me, and I of them, the surest first.</param>
 /// <param name="Watch">What to keep in mind, the most worthwhile first.</param>
-/// <param name="Months">Month by month, the oldest first; months without a roll are left out.</param>
+/// <param name="Months">The newest two years of months with a roll, the oldest first.</param>
 /// <param name="Advice">What they said to me, the newest first.</param>
 /// <param name="Changed">What changed in the last four weeks, in sentences; empty where nothing can be said.</param>
 public sealed record Dossier(

@@ -12,6 +12,8 @@ namespace AshNotch.Core.Partners;
 public sealed class Dossiers
 {
     private const int Heeds = 6;
+    private const int FavouritesIn = 120;
+    private const int MostMonths = 24;
     private const string Unknown = "";
 
     private readonly Log log;
@@ -89,7 +91,7 @@ public sealed class Dossiers
             ),
             Rows(ways, Who.Partner, ours.Count),
             Rows(ways, Who.Me, ours.Count),
-            MoveBook.Of(new LogWindow(Partner: id).Of(log), values, goal, Who.Partner).Sheets,
+            Favourites(ours),
             [.. learned.Value[id]],
             Heeds(partner),
             Months(ours),
@@ -114,6 +116,23 @@ public sealed class Dossiers
         return heeding.Value.Of(somebody.Id, somebody.Name, met, most);
     }
 
+    // Of the newest rolls alone: what somebody did years ago is no favourite.
+    private IReadOnlyList<MoveSheet> Favourites(List<LoggedRoll> ours)
+    {
+        var newest = ours.TakeLast(FavouritesIn).Select(r => r.Roll.Id).ToHashSet();
+        var theirs = log with
+        {
+            Sessions =
+            [
+                .. ours.TakeLast(FavouritesIn)
+                    .Select(r => r.Session)
+                    .Distinct()
+                    .Select(s => s with { Rolls = [.. s.Rolls.Where(r => newest.Contains(r.Id))] }),
+            ],
+        };
+        return MoveBook.Of(theirs, values, goal, Who.Partner).Sheets;
+    }
+
     private List<Between> Rows(Dictionary<Way, List<TryWith>> ways, Who by, int ours) =>
         [
             .. ways.Where(w => w.Key.By == by)
@@ -134,6 +153,7 @@ public sealed class Dossiers
             .. ours.Where(r => r.Session.Date is not null)
                 .GroupBy(r => new DateOnly(r.Session.Date!.Value.Year, r.Session.Date.Value.Month, 1))
                 .OrderBy(g => g.Key)
+                .TakeLast(MostMonths)
                 .Select(g =>
                 {
                     var shadow = Shadow.Of(g, rules, vocabulary);

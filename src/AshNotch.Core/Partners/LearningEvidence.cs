@@ -11,42 +11,27 @@ namespace AshNotch.Core.Partners;
 internal static class LearningEvidence
 {
     private const int Numbers = 3;
-    private const int Grades = 16;
-    private const int MostRounds = 30;
+    private const int Grades = 8;
+    private const int MostRounds = 20;
 
     // Spread of the level, and of a drift that everybody shares. The authors' judgement.
     private const double Level = 1.5;
     private const double Drift = 1;
 
-    // Edges are told apart to so much.
-    private const double EdgeStep = 0.2;
-
     // Falls in log odds, and how likely each is beside the others: to a half, a third, a fifth and a tenth. The authors' judgement.
     private static readonly (double Fall, double Weight)[] Falls = [(0.6, 0.25), (1.1, 0.3), (1.6, 0.25), (2.3, 0.2)];
 
     /// <summary>How many times likelier what was seen is with a turn than without, and where it most likely was, as a share of the own tries.</summary>
-    /// <param name="own">The tries between the two, in order.</param>
-    /// <param name="others">Every other try: how many of the own had been made by then, as a share.</param>
-    /// <param name="edges">What each partner adds to the log odds.</param>
-    /// <param name="spread">How far a move goes better or worse with one partner than their edge lets expect, in log odds.</param>
-    public static (double Factor, double Turn) Of(
-        IReadOnlyList<TryWith> own,
-        IReadOnlyList<(double Share, TryWith Try)> others,
-        Edges edges,
-        double spread
-    )
+    /// <param name="heaps">The tries, between the two and elsewhere.</param>
+    /// <param name="own">Standard deviation of what is the two's own beside their edge, in log odds.</param>
+    public static (double Factor, double Turn) Of(Heaps heaps, double own)
     {
-        // The level is only as sure as there are others to tell it from their own.
-        var many = others.CountBy(o => o.Try.Partner ?? "").Select(c => (double)c.Value).ToList();
-        var telling = many.Sum() * many.Sum() / Math.Max(1, many.Sum(m => m * m));
-        var (edge, variance) = edges.Without(own[0].Partner!, own[0].Way);
-        var ownSpread = Math.Sqrt(spread * spread * (1 + 1 / Math.Max(1, telling)) + variance);
-        double[] precision = [1 / (Level * Level), 1 / (ownSpread * ownSpread), 1 / (Drift * Drift)];
+        double[] precision = [1 / (Level * Level), 1 / (own * own), 1 / (Drift * Drift)];
         var (with, without) = (new List<double>(), new List<double>());
         var best = (Turn: 0.0, Value: double.NegativeInfinity);
         foreach (var shape in TurnShape.All)
         {
-            var cells = Cells(own, others, t => t.Partner == own[0].Partner ? edge : edges.Of(t.Partner), shape);
+            var cells = heaps.By(shape, Grades);
             double[] at = [0, 0, 0];
             without.Add(Marginal(cells, 0, at, precision));
             var here = new List<double>();
@@ -61,32 +46,8 @@ internal static class LearningEvidence
         return (Math.Exp(LogSum(with) - LogSum(without)), best.Turn);
     }
 
-    private static Cell[] Cells(
-        IReadOnlyList<TryWith> own,
-        IReadOnlyList<(double Share, TryWith Try)> others,
-        Func<TryWith, double> edge,
-        TurnShape shape
-    )
-    {
-        var cells = new Dictionary<(bool, int, int), Cell>();
-        for (var i = 0; i < own.Count; i++)
-            Add(true, (i + 0.5) / own.Count, own[i]);
-        foreach (var (share, one) in others)
-            Add(false, share, one);
-        return [.. cells.Values];
-
-        void Add(bool isOwn, double share, TryWith one)
-        {
-            var key = (isOwn, (int)Math.Round(shape.At(share) * Grades), (int)Math.Round(edge(one) / EdgeStep));
-            if (!cells.TryGetValue(key, out var cell))
-                cells[key] = cell = new Cell(isOwn, (double)key.Item2 / Grades, key.Item3 * EdgeStep);
-            cell.Tried++;
-            cell.CameOff += one.CameOff ? 1 : 0;
-        }
-    }
-
     // The log of the marginal likelihood; the mode is left in the numbers, to begin from next time.
-    private static double Marginal(Cell[] cells, double fall, double[] at, double[] precision)
+    private static double Marginal(List<Heaps.Heap> cells, double fall, double[] at, double[] precision)
     {
         var gradient = new double[Numbers];
         var curvature = new double[Numbers * Numbers];
@@ -98,7 +59,7 @@ internal static class LearningEvidence
             var promised = 0.0;
             for (var i = 0; i < Numbers; i++)
                 promised += gradient[i] * step[i];
-            if (promised < 1e-9 || round == MostRounds)
+            if (promised < 1e-6 || round == MostRounds)
                 return value - 0.5 * factor.LogDeterminant;
             // A normal prior on each number keeps the steps short; none longer than 2 in log odds.
             var longest = step.Max(Math.Abs);
@@ -108,7 +69,14 @@ internal static class LearningEvidence
         }
     }
 
-    private static double Slopes(Cell[] cells, double fall, double[] at, double[] precision, double[] gradient, double[] curvature)
+    private static double Slopes(
+        List<Heaps.Heap> cells,
+        double fall,
+        double[] at,
+        double[] precision,
+        double[] gradient,
+        double[] curvature
+    )
     {
         Array.Clear(curvature);
         var value = 0.0;
@@ -140,18 +108,5 @@ internal static class LearningEvidence
     {
         var most = logs.Max();
         return most + Math.Log(logs.Sum(l => Math.Exp(l - most)));
-    }
-
-    private sealed class Cell(bool isOwn, double grade, double edge)
-    {
-        public bool IsOwn => isOwn;
-
-        public double Grade => grade;
-
-        public double Edge => edge;
-
-        public int Tried { get; set; }
-
-        public int CameOff { get; set; }
     }
 }

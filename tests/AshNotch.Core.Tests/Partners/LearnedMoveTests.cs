@@ -77,13 +77,16 @@ public class LearnedMoveTests
     [Fact]
     public void The_evidence_is_what_summing_over_all_that_is_held_possible_gives()
     {
-        // The same model summed over a grid of its three numbers, with none of the code of the approximation. Nothing else was tried with
-        // anybody, so that no edge is known but its prior spread.
-        List<TryWith> own = [.. Enumerable.Range(0, 24).Select(i => Tried(i < 12 ? i % 4 != 0 : i % 4 == 0, "birch"))];
-        List<(double, TryWith)> others = [.. Enumerable.Range(0, 40).Select(i => (i / 40.0, Tried(i % 2 == 0, "cedar")))];
-        var edges = Edges.Of(new() { [own[0].Way] = [.. own, .. others.Select(o => o.Item2)] }, Who.Me);
-        var (factor, turn) = LearningEvidence.Of(own, others, edges, 0.5);
-        Assert.Equal(Math.Log(Summed(own, others, edges.Of("cedar"))), Math.Log(factor), 0.1);
+        // The same model summed over a grid of its three numbers, with none of the code of the approximation.
+        bool[] own = [.. Enumerable.Range(0, 24).Select(i => i < 12 ? i % 4 != 0 : i % 4 == 0)];
+        bool[] others = [.. Enumerable.Range(0, 40).Select(i => i % 2 == 0)];
+        var heaps = new Heaps();
+        foreach (var (i, came) in own.Index())
+            heaps.Add(true, (i + 0.5) / own.Length, 0.4, came);
+        foreach (var (i, came) in others.Index())
+            heaps.Add(false, i / 40.0, -0.8, came);
+        var (factor, turn) = LearningEvidence.Of(heaps, 0.7);
+        Assert.Equal(Math.Log(Summed(own, others)), Math.Log(factor), 0.1);
         Assert.InRange(turn, 0.3, 0.7);
     }
 
@@ -138,10 +141,8 @@ public class LearnedMoveTests
         return new TryWith(Way.Of(one.From!.Value, Who.Me, one.Notch.Move, null), one, null);
     }
 
-    private static double Summed(List<TryWith> own, List<(double Share, TryWith Try)> others, double edge)
+    private static double Summed(bool[] own, bool[] others)
     {
-        // One other partner, so that their own stands against the level; and the edge of the first is not known at all.
-        var ownSpread = Math.Sqrt(2 * 0.25 + 0.49);
         (double Fall, double Weight)[] falls = [(0.6, 0.25), (1.1, 0.3), (1.6, 0.25), (2.3, 0.2)];
         var (with, without) = (0.0, 0.0);
         foreach (var shape in TurnShape.All)
@@ -158,18 +159,18 @@ public class LearnedMoveTests
             for (var drift = -3.0; drift <= 3; drift += 0.25)
             for (var theirs = -2.0; theirs <= 2; theirs += 0.25)
             {
-                var log = -0.5 * (level * level / 2.25 + drift * drift + theirs * theirs / (ownSpread * ownSpread));
-                for (var i = 0; i < own.Count; i++)
-                {
-                    var s = Math.Round(shape.At((i + 0.5) / own.Count) * 16) / 16;
-                    log += Likelihood(own[i].CameOff, level + theirs + (drift - fall) * s);
-                }
-                foreach (var (share, one) in others)
-                    log += Likelihood(one.CameOff, level + Math.Round(edge / 0.2) * 0.2 + drift * Math.Round(shape.At(share) * 16) / 16);
+                var log = -0.5 * (level * level / 2.25 + drift * drift + theirs * theirs / 0.49);
+                foreach (var (i, came) in own.Index())
+                    log += Likelihood(came, 0.4 + level + theirs + (drift - fall) * Graded(shape, (i + 0.5) / own.Length));
+                foreach (var (i, came) in others.Index())
+                    log += Likelihood(came, -0.8 + level + drift * Graded(shape, i / 40.0));
                 sum += Math.Exp(log);
             }
             return sum;
         }
+
+        // As coarsely as the heaps are: sixty shares, eight grades.
+        static double Graded(TurnShape shape, double share) => Math.Round(shape.At(Math.Round(share * 60) / 60) * 8) / 8;
 
         static double Likelihood(bool cameOff, double odds) => -Math.Log(1 + Math.Exp(cameOff ? -odds : odds));
     }
