@@ -33,6 +33,8 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
     private volatile Valued? valued;
     private volatile Gisted? gist;
     private Task? gisting;
+    private volatile Peopled? people;
+    private Task<Peopled>? peopling;
     private int refreshing;
     private LogSnapshot? kept;
     private (IReadOnlyList<OwnName> Own, Phrasebook Book)? names;
@@ -215,6 +217,25 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
         }
     }
 
+    /// <summary>
+    /// The same; where learning takes longer than a moment, what was learned last is given instead, said to be behind, unless who asks would
+    /// rather wait.
+    /// </summary>
+    public async Task<(Dossiers Dossiers, bool Behind)> DossiersInTime(bool wait)
+    {
+        var asked = store.Version;
+        var goal = Goal;
+        if (people is { } last && last.Version >= asked && last.Goal == goal)
+            return (last.Dossiers, false);
+        Task<Peopled> now;
+        lock (flights)
+            now = peopling is { IsCompleted: false } ? peopling : peopling = Task.Run(() => people = new Peopled(goal, asked, Dossiers));
+        if (!wait && people is { } known && known.Goal == goal && await Task.WhenAny(now, Task.Delay(Moment)) != now)
+            return (known.Dossiers, true);
+        var learned = await now;
+        return learned.Version >= asked ? (learned.Dossiers, false) : await DossiersInTime(wait);
+    }
+
     /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>
     public Efforts Efforts(DateOnly day) => Learn(l => l.Efforts(day));
 
@@ -262,6 +283,8 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
             return ask(knowledge);
         }
     }
+
+    private sealed record Peopled(Goal Goal, long Version, Dossiers Dossiers);
 
     private sealed record Gisted(Goal Goal, long Version, WeakSpots Ranking, Courses Courses, TimeSpan Took);
 

@@ -52,7 +52,7 @@ internal static class PartnerEndpoints
             .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase);
     }
 
-    private static PartnerRows Rows(string? find, string? belt, int? skip, int? limit, LogCache cache)
+    private static async Task<PartnerRows> Rows(string? find, string? belt, int? skip, int? limit, LogCache cache)
     {
         var check = new Checker();
         var worn = check.Term<Belt>(belt, "belt");
@@ -67,7 +67,7 @@ internal static class PartnerEndpoints
             .OrderByDescending(p => p.Last)
             .ThenBy(p => p.Partner.Name, StringComparer.OrdinalIgnoreCase)
             .ToList();
-        var dossiers = cache.Dossiers;
+        var (dossiers, _) = await cache.DossiersInTime(wait: false);
         return new PartnerRows(
             [
                 .. found
@@ -88,14 +88,15 @@ internal static class PartnerEndpoints
         );
     }
 
-    private static Results<Ok<DossierView>, ProblemHttpResult> One(string id, LogCache cache, TimeProvider clock)
+    private static async Task<Results<Ok<DossierView>, ProblemHttpResult>> One(string id, bool? wait, LogCache cache, TimeProvider clock)
     {
         var log = cache.Log;
-        if (log.Partner(id) is null)
+        if (log.Partner(id) is not { } partner)
             return NoPartner();
-        var dossiers = cache.Dossiers;
+        var (dossiers, behind) = await cache.DossiersInTime(wait ?? false);
         var next = dossiers.Attendance.NextClass(Today(clock).AddDays(-1));
-        return TypedResults.Ok(DossierView.Of(dossiers.Of(id, next ?? Today(clock)), next, log, cache.Vocabulary));
+        var dossier = dossiers.Of(partner, next ?? Today(clock));
+        return TypedResults.Ok(DossierView.Of(dossier, next, log, cache.Vocabulary) with { Behind = behind });
     }
 
     private static Results<Ok<RematchView>, ProblemHttpResult> SideBySide(string id, string[]? roll, LogCache cache)
@@ -138,13 +139,13 @@ internal static class PartnerEndpoints
             title: "No such partner."
         );
 
-    private static BeforeClassView BeforeClass(string? on, LogCache cache, TimeProvider clock)
+    private static async Task<BeforeClassView> BeforeClass(string? on, LogCache cache, TimeProvider clock)
     {
         var check = new Checker();
         var asked = check.Day(on, "", "on");
         check.ThrowIfFaulty();
         var log = cache.Log;
-        var dossiers = cache.Dossiers;
+        var (dossiers, _) = await cache.DossiersInTime(wait: false);
         if ((asked ?? dossiers.Attendance.NextClass(Today(clock).AddDays(-1))) is not { } day)
             return new BeforeClassView(null, []);
         return new BeforeClassView(

@@ -29,7 +29,7 @@ internal static class PartnersVerb
             new PartnersAnswer([
                 .. log
                     .Partners.Where(p => partner is null || p.Id == partner)
-                    .Select(p => PartnersAnswer.Dossier.Of(dossiers.Of(p.Id, day), vocabulary)),
+                    .Select(p => PartnersAnswer.Dossier.Of(dossiers.Of(p, day), vocabulary)),
             ]),
             AnswerJson.Default.PartnersAnswer
         );

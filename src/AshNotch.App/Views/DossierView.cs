@@ -46,6 +46,9 @@ public sealed record DossierView(
     IReadOnlyList<string> Newest
 )
 {
+    /// <summary>It is from before the newest rolls, which are still being learned from.</summary>
+    public bool Behind { get; init; }
+
     private const int MostFavourites = 5;
     private const int MostRolls = 60;
     private const int MostRows = 40;

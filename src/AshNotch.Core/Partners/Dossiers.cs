@@ -25,8 +25,8 @@ public sealed class Dossiers
     private readonly Dictionary<string, Dictionary<Way, List<TryWith>>> with = [];
     private readonly Dictionary<string, List<LoggedRoll>> rolls;
     private readonly int live;
-    private readonly Lazy<ILookup<string, Learned>> learned;
-    private readonly Lazy<Heeding> heeding;
+    private readonly ILookup<string, Learned> learned;
+    private readonly Heeding heeding;
 
     private Dossiers(Log log, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules)
     {
@@ -52,8 +52,8 @@ public sealed class Dossiers
         rolls = log.LiveRolls.GroupBy(r => r.Roll.Partner ?? Unknown).ToDictionary(g => g.Key, g => g.ToList());
         live = rolls.Values.Sum(r => r.Count);
         Attendance = Attendance.Of(log);
-        learned = new(() => WhoLearned.Of(tries));
-        heeding = new(() => new Heeding(tries, rolls.ToDictionary(r => r.Key, r => r.Value.Count), values, goal));
+        learned = WhoLearned.Of(tries);
+        heeding = new Heeding(tries, rolls.ToDictionary(r => r.Key, r => r.Value.Count), values, goal);
     }
 
     /// <summary>Who is likely there.</summary>
@@ -66,13 +66,12 @@ public sealed class Dossiers
     /// <param name="rules">By which rules a roll is scored.</param>
     public static Dossiers Of(Log log, PlaceValues values, Goal goal, Func<LoggedRoll, MatchRules> rules) => new(log, values, goal, rules);
 
-    /// <summary>The dossier of a partner of the log.</summary>
-    /// <param name="id">Their id.</param>
+    /// <summary>The dossier of a partner.</summary>
+    /// <param name="partner">Them, as they are today; who is not in the log has an empty one.</param>
     /// <param name="on">The day it is read for.</param>
-    /// <exception cref="KeyNotFoundException">Nobody of this id is in the log.</exception>
-    public Dossier Of(string id, DateOnly on)
+    public Dossier Of(Partner partner, DateOnly on)
     {
-        var partner = log.Partner(id) ?? throw new KeyNotFoundException($"There is no partner '{id}'.");
+        var id = partner.Id;
         var ours = rolls.GetValueOrDefault(id) ?? [];
         var ways = with.GetValueOrDefault(id) ?? [];
         var exchanges = ours.SelectMany(r => r.Roll.Exchanges).ToList();
@@ -92,7 +91,7 @@ public sealed class Dossiers
             Rows(ways, Who.Partner, ours.Count),
             Rows(ways, Who.Me, ours.Count),
             Favourites(ours),
-            [.. learned.Value[id]],
+            [.. learned[id]],
             Heeds(partner),
             Months(ours),
             Advice(partner, ours),
@@ -103,7 +102,7 @@ public sealed class Dossiers
     }
 
     /// <summary>What was learned between a partner and me, the surest first.</summary>
-    public IEnumerable<Learned> Learned(string id) => learned.Value[id];
+    public IEnumerable<Learned> Learned(string id) => learned[id];
 
     /// <summary>What to keep in mind before rolling with somebody, of the log or a stranger.</summary>
     /// <param name="somebody">Them; a stranger has an id that is not in the log.</param>
@@ -113,7 +112,7 @@ public sealed class Dossiers
         var kin = Kin.Of(log, somebody);
         // Kin nobody was rolled with are no kin.
         var met = kin.Where(rolls.ContainsKey).ToHashSet();
-        return heeding.Value.Of(somebody.Id, somebody.Name, met, most);
+        return heeding.Of(somebody.Id, somebody.Name, met, most);
     }
 
     // Of the newest rolls alone: what somebody did years ago is no favourite.

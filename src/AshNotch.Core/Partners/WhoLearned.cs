@@ -46,8 +46,6 @@ internal static class WhoLearned
         var weight = looked.Sum(l => (double)l.Times * l.Times);
         var courses = looked.Select(l => l.Way).Distinct().ToDictionary(w => w, w => new Course(tries[w], EdgesOf(w.By)));
         return looked
-            .AsParallel()
-            .AsOrdered()
             .Select(l => (Looked: l, Found: courses[l.Way].Turn(l.Way, l.Partner, EdgesOf(l.Way.By), spread)))
             .Select(f =>
                 (

@@ -91,13 +91,12 @@ public class DossierTests
     }
 
     [Fact]
-    public void Nobody_met_yet_has_an_empty_dossier_and_nobody_known_none()
+    public void Nobody_met_yet_has_an_empty_dossier()
     {
         var log = PartnerLogs.Of([PartnerLogs.Named("birch"), PartnerLogs.Named("new")], 2, [("birch", PartnerLogs.Cut)]);
         var dossier = PartnerLogs.Dossiers(log).Of("new", Later);
         Assert.Equal((0, null, 0.0), (dossier.Rolls, dossier.Last, dossier.LikelyThere));
         Assert.Empty(dossier.They);
-        Assert.Throws<KeyNotFoundException>(() => PartnerLogs.Dossiers(log).Of("nobody", Later));
     }
 
     [Fact]

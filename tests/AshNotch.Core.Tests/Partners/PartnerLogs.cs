@@ -45,6 +45,8 @@ internal static class PartnerLogs
 
     public static Partner Named(string id) => new() { Id = id, Name = char.ToUpperInvariant(id[0]) + id[1..] };
 
+    public static Dossier Of(this Dossiers dossiers, string id, DateOnly on) => dossiers.Of(Named(id), on);
+
     public static Dossiers Dossiers(Log log)
     {
         var goal = Goal.Of(Aim.Points);

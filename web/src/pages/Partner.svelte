@@ -19,7 +19,14 @@
   let { params }: { params: { id: string } } = $props();
 
   let editing = $state(false);
-  const asked = resource(() => got(api.GET('/api/partners/{id}', { params: { path: { id: params.id } } })));
+  let wait = $state(false);
+  const asked = resource(() =>
+    got(api.GET('/api/partners/{id}', { params: { path: { id: params.id }, query: { wait } } })),
+  );
+  // What was learned before the newest rolls is shown at once, and put right as soon as they are learned from.
+  $effect(() => {
+    if (asked.value?.behind) wait = true;
+  });
   const me = resource(() => got(api.GET('/api/practitioner')));
   const others = resource(() => (editing ? got(api.GET('/api/partners')) : Promise.resolve([])));
   const now = $derived(asked.value);
