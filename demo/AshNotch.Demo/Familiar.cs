@@ -1,3 +1,4 @@
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -29,12 +30,23 @@ internal static class Familiar
         Outcome = Outcome.Landed,
     };
 
+    /// <summary>What is feared: one of which little is known yet, one that the record bears out, and one that it does not.</summary>
+    public static IReadOnlyList<Fear> Fears { get; } =
+    [
+        new("fear-1", "Their guillotine when I go for the double leg", null, new("guillotine"), null, new("double-leg")),
+        new("fear-2", "Being kneed through at half guard", null, new("knee-cut-pass"), new("half-guard/bottom"), null),
+        new("fear-3", "They take my back when I go for the hip bump", null, new("back-take"), null, new("hip-bump-sweep")),
+    ];
+
     /// <summary>The same sessions with those tries in the rolls that were not told in words.</summary>
     public static IEnumerable<Session> In(IEnumerable<Session> sessions)
     {
         var others = 0;
         foreach (var session in sessions)
-            yield return session with { Rolls = [.. session.Rolls.Select(r => In(session, r, ref others))] };
+            yield return session with
+            {
+                Rolls = [.. session.Rolls.Select(r => In(session, r, ref others))],
+            };
     }
 
     private static Roll In(Session session, Roll roll, ref int others)

@@ -68,6 +68,7 @@ public static class WebHost
         app.UsePages();
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
         app.MapPartners()
+            .MapFears()
             .MapPractitioner()
             .MapWeakSpots()
             .MapWeeks()

@@ -26,6 +26,7 @@ public sealed partial class LogStore
                 new Log(),
                 Drills.None,
                 MatchBook.None,
+                [],
                 new Dictionary<string, Roll>(),
                 _ => [],
                 _ => [],

@@ -6,6 +6,7 @@ using AshNotch.Core.Drilling.Plans;
 using AshNotch.Core.Drilling.Week;
 using AshNotch.Core.Matches;
 using AshNotch.Core.Merging;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
@@ -257,6 +258,17 @@ public sealed partial class LogStore : IDisposable
 
     /// <summary>Drops a day of matches, its rolls stay; false where there is none.</summary>
     public bool DropMatchDay(string id) => Write(connection => MatchTables.DropDay(connection, id));
+
+    /// <summary>Saves a fear; another of the same id is replaced.</summary>
+    public void SaveFear(Fear fear) =>
+        Write(connection =>
+        {
+            FearTable.Save(connection, fear);
+            return true;
+        });
+
+    /// <summary>Drops a fear; false where there is none.</summary>
+    public bool DropFear(string id) => Write(connection => FearTable.Drop(connection, id));
 
     /// <summary>Saves a name of the user's own; one of the same name is replaced.</summary>
     public void SaveOwnName(OwnName name) =>

@@ -91,6 +91,7 @@ public class MergingTests
             log,
             Drills.None,
             MatchBook.None,
+            [],
             new Dictionary<string, Roll>(),
             _ => [],
             _ => [],

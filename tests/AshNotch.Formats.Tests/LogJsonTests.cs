@@ -55,6 +55,8 @@ public class LogJsonTests
             "minutes": [ { "ages": [ "adult" ], "belts": [ "blue" ], "minutes": 6 } ],
             "barred": [ { "moves": [ "wrist-lock" ], "classes": [ "spine" ], "fromBelt": "blue", "onlyAttire": "gi", "onlyAges": [ "adult" ],
               "notAges": [ "juvenile" ], "everyone": true, "why": "not here" } ] } ],
+          "fears": [ { "id": "f1", "text": "their guillotine when I shoot", "partner": "p1", "move": "guillotine",
+            "place": "standing/neutral", "mine": "double-leg" } ],
           "matchDays": [ { "id": "d1", "name": "Spring open", "date": "2026-04-04", "rules": "ours", "attire": "gi", "belt": "blue",
             "ageDivision": "adult", "category": "women", "classKg": 64, "noLimit": true, "weightKg": 63.2, "minutes": 6, "notes": "mat 3",
             "opponents": [ { "opponent": "Tall one", "partner": "p1", "belt": "purple", "known": [ { "text": "pulls at once", "from": "coach" } ],

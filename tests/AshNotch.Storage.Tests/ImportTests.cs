@@ -1,6 +1,7 @@
 using System.Text;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
@@ -38,6 +39,24 @@ public sealed class ImportTests : IDisposable
         store.Dispose();
         SqliteConnection.ClearAllPools();
         Directory.Delete(directory, recursive: true);
+    }
+
+    [Fact]
+    public void A_fear_comes_in_once_and_is_taken_back_with_its_import()
+    {
+        var fear = new Fear("f", "their guillotine when I shoot", "p", new("guillotine"), null, new("double-leg"));
+        var coming = Diary.Of(File(Oak)) with { Fears = [fear] };
+        Assert.NotNull(store.Import(coming, Now));
+        Assert.Equal([fear], store.Snapshot(null).Diary.Fears);
+        // The same again changes nothing, and one's own stands.
+        store.SaveFear(fear with { Text = "in my words" });
+        Assert.Null(store.Import(coming, Now));
+        Assert.Equal("in my words", Assert.Single(store.Snapshot(null).Diary.Fears).Text);
+        Assert.True(store.DropFear("f"));
+        Assert.False(store.DropFear("f"));
+        var again = store.Import(coming, Now)!;
+        Assert.Equal(0, store.UndoImport(again.Key, Now));
+        Assert.Empty(store.Snapshot(null).Diary.Fears);
     }
 
     [Fact]

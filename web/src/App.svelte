@@ -32,6 +32,7 @@
     '/matches/day/:id': later(() => import('./pages/MatchDay.svelte')),
     '/matches/day/:id/live': later(() => import('./pages/LiveMatch.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
+    '/partners/fears': later(() => import('./pages/Fears.svelte')),
     '/partners/:id': later(() => import('./pages/Partner.svelte')),
     '/partners/:id/side-by-side': later(() => import('./pages/SideBySide.svelte')),
     '/settings': later(() => import('./pages/Settings.svelte')),

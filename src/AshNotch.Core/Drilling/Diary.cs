@@ -1,4 +1,5 @@
 using AshNotch.Core.Matches;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Drilling;
@@ -10,6 +11,9 @@ public sealed record Diary(Log Log, Drills Drills)
 {
     /// <summary>What is kept for matches.</summary>
     public MatchBook Matches { get; init; } = MatchBook.None;
+
+    /// <summary>What they are afraid of.</summary>
+    public IReadOnlyList<Fear> Fears { get; init; } = [];
 
     /// <summary>A log of which nothing was drilled.</summary>
     public static Diary Of(Log log) => new(log, Drills.None);

@@ -1,5 +1,6 @@
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Matches;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
@@ -11,6 +12,7 @@ namespace AshNotch.Core.Merging;
 /// <param name="Names">Its own names for moves and positions.</param>
 /// <param name="Drills">What it says was chosen and drilled and the log does not know.</param>
 /// <param name="Matches">What it keeps for matches and the log does not know.</param>
+/// <param name="Fears">What is feared in it and the log does not know.</param>
 /// <param name="Practitioner">The practitioner as the log would hold them: what the log says stands, what it does not comes from the file.</param>
 public sealed record ImportPlan(
     IReadOnlyList<ComingRoll> Rolls,
@@ -19,6 +21,7 @@ public sealed record ImportPlan(
     IReadOnlyList<ComingName> Names,
     Drills Drills,
     MatchBook Matches,
+    IReadOnlyList<Fear> Fears,
     Practitioner Practitioner
 )
 {
@@ -37,6 +40,7 @@ public sealed record ImportPlan(
             [.. coming.OwnNames.Select(n => Named(n, known.Log))],
             diary.Drills.NewTo(known.Drills),
             diary.Matches.NewTo(known.Matches),
+            [.. diary.Fears.Where(f => known.Fears.All(k => k.Id != f.Id)).Select(f => f with { Partner = people.Here(f.Partner) })],
             Filled(known.Log.Practitioner, coming.Practitioner)
         );
     }

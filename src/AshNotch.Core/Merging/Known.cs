@@ -1,5 +1,6 @@
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Matches;
+using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 
 namespace AshNotch.Core.Merging;
@@ -8,6 +9,7 @@ namespace AshNotch.Core.Merging;
 /// <param name="Log">The log.</param>
 /// <param name="Drills">What was chosen to drill.</param>
 /// <param name="Matches">What is kept for matches.</param>
+/// <param name="Fears">What the practitioner is afraid of.</param>
 /// <param name="Deleted">Rolls that were deleted, by id.</param>
 /// <param name="FormsOfRoll">The forms a roll had before, written.</param>
 /// <param name="FormsOfPartner">The forms a partner had before, written.</param>
@@ -18,6 +20,7 @@ public sealed record Known(
     Log Log,
     Drills Drills,
     MatchBook Matches,
+    IReadOnlyList<Fear> Fears,
     IReadOnlyDictionary<string, Roll> Deleted,
     Func<string, IReadOnlyList<string>> FormsOfRoll,
     Func<string, IReadOnlyList<string>> FormsOfPartner,

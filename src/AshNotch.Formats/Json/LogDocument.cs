@@ -45,6 +45,9 @@ public sealed record LogDocument
     /// <summary>Days of matches.</summary>
     public List<MatchDayDocument>? MatchDays { get; set; }
 
+    /// <summary>What the user is afraid of.</summary>
+    public List<FearDocument>? Fears { get; set; }
+
     /// <summary>The user's own names.</summary>
     public List<OwnNameDocument>? OwnNames { get; set; }
 }

@@ -18,6 +18,7 @@ namespace AshNotch.Formats.Json;
 [JsonSerializable(typeof(RulesetsDocument))]
 [JsonSerializable(typeof(RulesetDocument))]
 [JsonSerializable(typeof(MatchDayDocument))]
+[JsonSerializable(typeof(FearDocument))]
 [JsonSerializable(typeof(OfficialDocument))]
 [JsonSerializable(typeof(List<RulingDocument>))]
 [JsonSerializable(typeof(List<SessionDocument>))]

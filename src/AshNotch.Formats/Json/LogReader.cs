@@ -115,8 +115,10 @@ public static class LogReader
         };
         Unique(matches.Rulesets, r => r.Id, i => $"rulesets[{i}].id", check);
         Unique(matches.Days, d => d.Id, i => $"matchDays[{i}].id", check);
+        var fears = RollReading.Each(head.Fears, "fears", check, FearForm.Read);
+        Unique(fears, f => f.Id, i => $"fears[{i}].id", check);
         check.ThrowIfFaulty();
-        return new ReadLog(new Diary(log, drills) { Matches = matches }, [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
+        return new ReadLog(new Diary(log, drills) { Matches = matches, Fears = fears }, [.. pieces.SelectMany(p => p.OwnTerms).Distinct()]);
     }
 
     /// <summary>Reads a practitioner; null is one of whom nothing is known.</summary>

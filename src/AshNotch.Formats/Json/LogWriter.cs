@@ -33,6 +33,7 @@ public static class LogWriter
             Ratings = None(diary.Drills.Ratings.Select(DrillWriting.Document)),
             Rulesets = None(diary.Matches.Rulesets.Select(MatchWriting.Document)),
             MatchDays = None(diary.Matches.Days.Select(MatchWriting.Document)),
+            Fears = None(diary.Fears.Select(FearForm.Document)),
             OwnNames = None(diary.Log.OwnNames.Select(Document)),
         };
 

@@ -14,5 +14,6 @@ internal enum ImportedKind
     Rating,
     MatchDay,
     Ruleset,
+    Fear,
     Practitioner,
 }

@@ -15,6 +15,7 @@ internal static class TakingIn
             diary.Log,
             diary.Drills,
             diary.Matches,
+            diary.Fears,
             RollRows.Read(connection, Which.Deleted).Values.SelectMany(r => r).ToDictionary(r => r.Id),
             id => [.. HistoryTable.Of(connection, id).Select(c => c.Document)],
             id => [.. HistoryTable.OfPartner(connection, id).Select(f => f.Document)],
@@ -70,6 +71,11 @@ internal static class TakingIn
         {
             MatchTables.Save(connection, rules);
             record.Note(ImportedKind.Ruleset, rules.Id, null, MatchTables.Written(rules));
+        }
+        foreach (var fear in plan.Fears)
+        {
+            FearTable.Save(connection, fear);
+            record.Note(ImportedKind.Fear, fear.Id, null, FearTable.Written(fear));
         }
         var (was, will) = (PeopleTables.Practitioner(connection), plan.Practitioner);
         if (HistoryTable.Written(was) != HistoryTable.Written(will))

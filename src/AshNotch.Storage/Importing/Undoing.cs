@@ -60,6 +60,7 @@ internal static class Undoing
             ImportedKind.Drilled => Document(connection, "drilled", "date || ' ' || block", change),
             ImportedKind.MatchDay => Document(connection, "match_day", "id", change),
             ImportedKind.Ruleset => Document(connection, "ruleset", "id", change),
+            ImportedKind.Fear => Document(connection, "fear", "id", change),
             ImportedKind.Rating => Rating(connection, change),
             _ => Practitioner(connection, change),
         };

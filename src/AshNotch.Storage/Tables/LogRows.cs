@@ -36,6 +36,7 @@ internal static class LogRows
             )
             {
                 Matches = MatchTables.Read(connection),
+                Fears = FearTable.Read(connection),
             }
         );
     }
@@ -69,6 +70,7 @@ internal static class LogRows
             )
             {
                 Matches = Touched("focus") ? MatchTables.Read(connection) : before.Diary.Matches,
+                Fears = Touched("focus") ? FearTable.Read(connection) : before.Diary.Fears,
             }
         );
     }

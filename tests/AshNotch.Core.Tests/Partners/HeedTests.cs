@@ -57,7 +57,7 @@ public class HeedTests
             Times(8, ("birch", PartnerLogs.Cut), ("cedar", "partner toreando-pass seated-guard/bottom>side-control/bottom"))
         );
         var dossiers = PartnerLogs.Dossiers(log);
-        var heed = Assert.Single(dossiers.Of("new", PartnerLogs.First).Watch);
+        var heed = Assert.Single(dossiers.Of(Blue("new", 92), PartnerLogs.First).Watch);
         Assert.True(heed.OfKin);
         Assert.Equal("People like New do this: they pass your half guard with the knee cut, 8 times in 8 rolls.", heed.Say);
         // Of a stranger of whom nothing is known, everybody speaks.

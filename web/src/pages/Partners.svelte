@@ -1,6 +1,6 @@
 <!-- The people you roll with: who is likely there, and a page for each. -->
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { link, push } from 'svelte-spa-router';
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { times } from '../base/words';
@@ -49,6 +49,11 @@
   <button class="do" onclick={() => (adding = !adding)}>New partner</button>
 </header>
 <p class="quiet">By nickname, for you alone. Nobody else sees this.</p>
+<p>
+  <a class="inline-flex min-h-[44px] items-center" href="/partners/fears" use:link
+    >What you are afraid of, held against your rolls</a
+  >
+</p>
 <Failed of={asked} />
 {#if adding}
   <div class="my-4">

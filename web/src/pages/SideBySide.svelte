@@ -33,7 +33,9 @@
 
   function toggle(id: string) {
     const next = lying.includes(id) ? lying.filter((l) => l !== id) : [...lying, id].slice(-most);
-    void push(`/partners/${params.id}/side-by-side?${next.map((n) => `roll=${encodeURIComponent(n)}`).join('&')}`);
+    void push(
+      `/partners/${params.id}/side-by-side?${next.map((n) => `roll=${encodeURIComponent(n)}`).join('&')}`,
+    );
   }
 </script>
 
