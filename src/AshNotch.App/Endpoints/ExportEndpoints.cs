@@ -10,10 +10,13 @@ internal static class ExportEndpoints
         routes
             .MapGet(
                 "/api/export",
-                (LogCache cache) =>
+                (bool? nameless, LogCache cache) =>
                 {
                     using var text = new MemoryStream();
-                    LogWriter.Write(cache.Diary, text);
+                    if (nameless == true)
+                        NamesOut.Write(cache.Diary, cache.Vocabulary.IsTerm, text);
+                    else
+                        LogWriter.Write(cache.Diary, text);
                     return TypedResults.File(text.ToArray(), "application/json", "ash-notch-log.json");
                 }
             )

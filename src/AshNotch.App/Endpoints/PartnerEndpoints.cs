@@ -39,6 +39,8 @@ internal static class PartnerEndpoints
             )
             .WithName("partnerHistory");
         routes.MapPost("/api/partners/{id}/merge", Merge).WithName("mergePartners").ProducesValidationProblem();
+        routes.MapPost("/api/partners/{id}/forget", Forgotten).WithName("forgetPartner").ProducesProblem(404);
+        routes.MapPost("/api/backups/{name}/forget", Clean).WithName("cleanBackup").ProducesProblem(409).ProducesValidationProblem();
         routes.MapPost("/api/partners/merges/{merge}/undo", UndoMerge).WithName("undoMerge").ProducesProblem(404);
         return routes;
     }
@@ -188,6 +190,34 @@ internal static class PartnerEndpoints
             check.Fault("into", "is not among the partners; choose another.");
         check.ThrowIfFaulty();
         return TypedResults.Ok(new PartnerMerge(store.MergePartners(id, merge.Into!, clock.GetUtcNow())));
+    }
+
+    private static Results<Ok<ForgottenView>, ProblemHttpResult> Forgotten(string id, LogCache cache, LogStore store)
+    {
+        var rolls = cache.Log.Rolls.Count(r => r.Roll.Partner == id);
+        if (store.ForgetPartner(id, cache.Vocabulary.IsTerm) is not { } gone)
+            return NoPartner();
+        return TypedResults.Ok(
+            new ForgottenView(
+                [.. gone.AlsoCalled.Prepend(gone.Name)],
+                rolls,
+                [.. store.CopiesHolding(gone, cache.Vocabulary.IsTerm).Select(BackupView.Of)]
+            )
+        );
+    }
+
+    private static NoContent Clean(string name, CopyToClean asked, LogCache cache, LogStore store)
+    {
+        if (asked.Delete)
+        {
+            store.DeleteBackup(name);
+            return TypedResults.NoContent();
+        }
+        var check = new Checker();
+        var partner = LogReader.Read(asked.Partner ?? new PartnerDocument(), check, "partner.");
+        check.ThrowIfFaulty();
+        store.ForgetInCopy(name, partner, cache.Vocabulary.IsTerm);
+        return TypedResults.NoContent();
     }
 
     private static Results<NoContent, ProblemHttpResult> UndoMerge(long merge, LogStore store, TimeProvider clock) =>

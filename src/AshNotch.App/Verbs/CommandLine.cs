@@ -139,7 +139,8 @@ public static class CommandLine
         };
         format.AcceptOnlyFromAmong("json", "vtt");
         var roll = new Option<string?>("--roll") { Description = "The roll's id, for vtt.", HelpName = "ID" };
-        var export = new Command("export", "Write a data directory's log to standard output.") { format, roll, data };
+        var nameless = new Option<bool>("--nameless") { Description = "Without the names of partners: Partner 1, Partner 2 and so on." };
+        var export = new Command("export", "Write a data directory's log to standard output.") { format, roll, nameless, data };
         export.Validators.Add(result =>
         {
             if (result.GetValue(format) == "vtt" && result.GetValue(roll) is null)
@@ -148,7 +149,7 @@ public static class CommandLine
         export.SetAction(parsed =>
             parsed.GetValue(format) == "vtt"
                 ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, vocabulary, output)
-                : ImportExport.Export(parsed.GetValue(data), output)
+                : ImportExport.Export(parsed.GetValue(data), parsed.GetValue(nameless), vocabulary, output)
         );
 
         return new RootCommand("Ash Notch: log your rolls, see what really costs you, choose what to drill.")

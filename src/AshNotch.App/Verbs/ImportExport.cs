@@ -62,9 +62,12 @@ internal static class ImportExport
         return 0;
     }
 
-    public static int Export(string? data, Output output)
+    public static int Export(string? data, bool nameless, MatVocabulary vocabulary, Output output)
     {
-        LogWriter.Write(Read(data), output.Results);
+        if (nameless)
+            NamesOut.Write(Read(data), vocabulary.IsTerm, output.Results);
+        else
+            LogWriter.Write(Read(data), output.Results);
         output.Results.Flush();
         return 0;
     }

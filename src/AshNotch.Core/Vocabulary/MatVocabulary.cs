@@ -40,6 +40,11 @@ public sealed class MatVocabulary
     /// <summary>The position of this id, or null.</summary>
     public Position? Position(string id) => Positions.FirstOrDefault(p => p.Id == id);
 
+    /// <summary>Whether a word or two name a move or a position: somebody may be called Bridge.</summary>
+    public bool IsTerm(string name) =>
+        Moves.Any(m => m.Names.Contains(name, StringComparer.OrdinalIgnoreCase))
+        || Positions.Any(p => p.Names.Contains(name, StringComparer.OrdinalIgnoreCase));
+
     /// <summary>The name of a move in running text; a user's own id is spoken as its words.</summary>
     public string MoveName(MoveId id) => Move(id)?.Name ?? id.Value.Replace('-', ' ');
 

@@ -19,6 +19,7 @@
 
 <div class="flex flex-wrap gap-2">
   <a class="may" href="/api/export" download>Export as JSON</a>
+  <a class="may" href="/api/export?nameless=true" download>Export without names</a>
   <FileButton label="Take a file in" accept={['.json', 'application/json']} onfile={desk.choose} />
 </div>
 {#if desk.working && !desk.look}<Waiting what="Looking at the file" />{/if}

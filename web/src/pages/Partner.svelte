@@ -12,6 +12,7 @@
   import { about } from '../parts/partner-words';
   import PartnerForm from '../parts/PartnerForm.svelte';
   import BetweenList from '../partners/BetweenList.svelte';
+  import ForgetPartner from '../partners/ForgetPartner.svelte';
   import Heeds from '../partners/Heeds.svelte';
   import Months from '../partners/Months.svelte';
   import SeenSticks from '../partners/SeenSticks.svelte';
@@ -73,6 +74,7 @@
       onmerged={() => push('/partners')}
     />
     <EarlierPartner id={params.id} {unit} onrestored={saved} />
+    <p class="my-3"><ForgetPartner partner={now.partner} rolls={now.rolls} /></p>
   {:else}
     <p>
       {[

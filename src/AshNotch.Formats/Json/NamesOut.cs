@@ -1,0 +1,129 @@
+using System.Text.Json.Nodes;
+using AshNotch.Core.Drilling;
+using AshNotch.Core.Rolls;
+
+namespace AshNotch.Formats.Json;
+
+/// <summary>A document of the open form with other names in it: of texts, of partners, and the spans of a telling that is longer or shorter now.</summary>
+public sealed class NamesOut
+{
+    private const string Partner = "partner";
+    private readonly NameSwap swap;
+    private readonly IReadOnlyDictionary<string, string?> ids;
+
+    /// <summary>With these names, and these ids of partners, each with what stands in its place; null for nobody.</summary>
+    public NamesOut(NameSwap swap, IReadOnlyDictionary<string, string?> ids) => (this.swap, this.ids) = (swap, ids);
+
+    /// <summary>A whole log without the names of its partners: <c>Partner 1</c>, <c>Partner 2</c> and so on, in the order they are kept.</summary>
+    /// <param name="diary">The log.</param>
+    /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
+    public static JsonNode Of(Diary diary, Func<string, bool> isTerm)
+    {
+        var partners = diary.Log.Partners;
+        var swapping = new NamesOut(
+            NameSwap.Of(partners.SelectMany((p, i) => p.AlsoCalled.Append(p.Name).Select(n => (n, Stand(i)))), isTerm),
+            partners.Select((p, i) => (p.Id, Stands: $"partner-{i + 1}")).ToDictionary(p => p.Id, p => (string?)p.Stands)
+        );
+        var document = System.Text.Json.JsonSerializer.SerializeToNode(LogWriter.Document(diary), LogJson.Default.LogDocument)!;
+        foreach (var (i, partner) in document["partners"]!.AsArray().Index())
+        {
+            partner!["id"] = $"partner-{i + 1}";
+            partner["name"] = Stand(i);
+            partner.AsObject().Remove("alsoCalled");
+        }
+        swapping.Swap(document);
+        return document;
+
+        static string Stand(int i) => $"Partner {i + 1}";
+    }
+
+    /// <summary>Writes such a log, as <see cref="LogWriter.Write"/> does one with names.</summary>
+    public static void Write(Diary diary, Func<string, bool> isTerm, Stream stream)
+    {
+        using (var writer = new System.Text.Json.Utf8JsonWriter(stream, LogJson.Pretty))
+            Of(diary, isTerm).WriteTo(writer);
+        stream.WriteByte((byte)'\n');
+    }
+
+    /// <summary>The document without the names, as written; null where it held none and nothing changed.</summary>
+    public string? In(string document)
+    {
+        JsonNode? node;
+        try
+        {
+            node = JsonNode.Parse(document);
+        }
+        catch (System.Text.Json.JsonException)
+        {
+            // No document, but a text.
+            return swap.IsIn(document) ? swap.In(document) : null;
+        }
+        return node is not null && Swap(node) ? node.ToJsonString() : null;
+    }
+
+    private bool Swap(JsonNode node)
+    {
+        var changed = false;
+        if (node is JsonArray list)
+        {
+            for (var i = 0; i < list.Count; i++)
+            {
+                if (Text(list[i]) is { } text)
+                    changed |= Put(text, swapped => list[i] = swapped);
+                else if (list[i] is { } inner)
+                    changed |= Swap(inner);
+            }
+        }
+        else if (node is JsonObject of)
+        {
+            Func<int, int>? moved = null;
+            if (Text(of["retelling"]) is { } told && swap.IsIn(told))
+                moved = swap.Moved(told).Moved;
+            foreach (var (name, value) in of.ToList())
+            {
+                if (name == Partner && Text(value) is { } id && ids.TryGetValue(id, out var stands))
+                {
+                    of[name] = stands;
+                    changed = true;
+                }
+                else if (name != "id" && Text(value) is { } text)
+                    changed |= Put(text, swapped => of[name] = swapped);
+                else if (value is not null)
+                    changed |= Swap(value);
+            }
+            if (moved is not null)
+                Move(of, moved);
+        }
+        return changed;
+    }
+
+    private bool Put(string text, Action<string> put)
+    {
+        if (!swap.IsIn(text))
+            return false;
+        put(swap.In(text));
+        return true;
+    }
+
+    // The spans of a roll count characters of its telling.
+    private static void Move(JsonNode node, Func<int, int> moved)
+    {
+        if (node is JsonArray list)
+        {
+            foreach (var inner in list.OfType<JsonNode>())
+                Move(inner, moved);
+        }
+        else if (node is JsonObject of)
+        {
+            foreach (var (name, value) in of.ToList())
+            {
+                if (name == "span" && value is JsonArray { Count: 2 } span)
+                    of[name] = new JsonArray(moved((int)span[0]!), moved((int)span[1]!));
+                else if (value is not null)
+                    Move(value, moved);
+            }
+        }
+    }
+
+    private static string? Text(JsonNode? node) => node is JsonValue value && value.TryGetValue<string>(out var text) ? text : null;
+}

@@ -1,0 +1,90 @@
+using AshNotch.Core.Rolls;
+using AshNotch.Storage.Backups;
+using AshNotch.Storage.Files;
+using AshNotch.Storage.Forgetting;
+using AshNotch.Storage.Tables;
+using Microsoft.Data.Sqlite;
+
+namespace AshNotch.Storage;
+
+// Partners who are to be forgotten.
+public sealed partial class LogStore
+{
+    /// <summary>
+    /// Takes a partner out of the log: notes, traits and earlier forms go, <c>someone</c> stands where their name stood, their rolls stay.
+    /// The file is written anew, so that nothing of it is left in a free page. There is no way back.
+    /// </summary>
+    /// <param name="id">The partner's id.</param>
+    /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
+    /// <returns>The partner as they were; null where nobody of this id is there.</returns>
+    public Partner? ForgetPartner(string id, Func<string, bool> isTerm)
+    {
+        var gone = Write(connection =>
+        {
+            if (PeopleTables.Find(connection, id) is not { } partner)
+                return null;
+            Forget.In(connection, partner, isTerm);
+            return partner;
+        });
+        if (gone is not null)
+            lock (writing)
+            {
+                writer.Run("VACUUM");
+                Lineage.Fold(writer, file.Path);
+            }
+        return gone;
+    }
+
+    /// <summary>The copies that still hold a partner, newest first; one that cannot be looked into is among them.</summary>
+    public IReadOnlyList<Backup> CopiesHolding(Partner partner, Func<string, bool> isTerm) =>
+        [.. Backups().Where(b => Holds(b, partner, isTerm))];
+
+    /// <summary>Takes a partner out of a copy, which is written anew; whole or not at all.</summary>
+    /// <exception cref="StorageException">There is no such copy, or it is damaged.</exception>
+    public void ForgetInCopy(string name, Partner partner, Func<string, bool> isTerm)
+    {
+        var path = Found(name).Path;
+        var working = $"{path}-forgetting-{Environment.ProcessId}";
+        try
+        {
+            Private.NewFile(working);
+            File.Copy(path, working, overwrite: true);
+            using (var connection = DataFile.Connect(DataFile.ConnectionString(working, pooling: false)))
+            {
+                using (var transaction = connection.BeginTransaction(deferred: false))
+                {
+                    Forget.In(connection, partner, isTerm);
+                    transaction.Commit();
+                }
+                BackupFolder.Write(connection, path);
+            }
+        }
+        catch (SqliteException e)
+        {
+            throw SqliteTrouble.Of(e, path);
+        }
+        finally
+        {
+            foreach (var companion in (string[])["", "-wal", "-shm", "-journal"])
+                File.Delete(working + companion);
+        }
+    }
+
+    /// <summary>Deletes a copy.</summary>
+    /// <exception cref="StorageException">There is no such copy.</exception>
+    public void DeleteBackup(string name) => File.Delete(Found(name).Path);
+
+    private static bool Holds(Backup backup, Partner partner, Func<string, bool> isTerm)
+    {
+        try
+        {
+            using var connection = DataFile.ConnectTo(backup.Path);
+            return Forget.Holds(connection, partner, isTerm);
+        }
+        catch (SqliteException)
+        {
+            // Nobody can tell; better named than forgotten about.
+            return true;
+        }
+    }
+}
