@@ -156,13 +156,16 @@ test('what stands around a roll is changed, and any earlier form is put back', a
 
 test('a partner entered twice is made one, and two again', async ({ page }) => {
   await page.goto(`${app.url}/#/partners`);
+  await page.getByRole('link', { name: 'Sorrel', exact: true }).click();
   await page.getByRole('button', { name: 'Edit Sorrel' }).click();
   await choose(page, 'Sorrel is the same as', 'Maple');
   await page.getByRole('button', { name: 'Make them one' }).click();
   await expect(page.getByText('also Sorrel')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Edit Sorrel' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Sorrel', exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Edit Sorrel' })).toBeVisible();
+  await expect(page.getByText('They are two again.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('link', { name: 'Sorrel', exact: true })).toBeVisible();
   await expect(page.getByText('also Sorrel')).toHaveCount(0);
 });
 

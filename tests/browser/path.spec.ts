@@ -59,7 +59,7 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
   await expect(page.getByText('122 rolls.')).toBeVisible();
 
   await go(page, 'Weak spots');
-  await expect(page.getByText('From 122 rolls and 941 notches.')).toBeVisible();
+  await expect(page.getByText('From 122 rolls and 1042 notches.')).toBeVisible();
   const first = page.getByRole('button', {
     name: /^1 They pass your half guard with the knee cut/,
   });

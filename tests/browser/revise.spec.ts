@@ -170,7 +170,8 @@ for (const { name, ...use } of sizes) {
         await expect(page.getByRole('main').getByRole('button', { name: row }).first()).toBeVisible();
       }
       await page.goto(`${app.url}/#/partners`);
-      await page.getByRole('link', { name: 'Taps with Juniper' }).click();
+      await page.getByRole('link', { name: 'Juniper', exact: true }).first().click();
+      await page.getByRole('link', { name: 'Who tapped whom' }).click();
       await expect(page.getByRole('combobox', { name: 'Partner' })).toHaveValue(/Juniper/);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
         use.viewport.width,

@@ -28,6 +28,9 @@ const screens = [
   '/matches/allowed',
   '/matches/rules',
   '/partners',
+  '/partners/dogwood',
+  '/partners/dogwood/side-by-side',
+  '/partners/fears',
   '/settings',
   '/names',
 ];

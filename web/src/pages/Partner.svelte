@@ -62,8 +62,11 @@
 {#if now}
   <header>
     <h1>{now.partner.name}</h1>
-    <button class="may" aria-expanded={editing} onclick={() => (editing = !editing)}
-      >{editing ? 'Close' : 'Edit'}</button
+    <button
+      class="may"
+      aria-expanded={editing}
+      aria-label={editing ? undefined : `Edit ${now.partner.name}`}
+      onclick={() => (editing = !editing)}>{editing ? 'Close' : 'Edit'}</button
     >
   </header>
   {#if editing}
