@@ -69,4 +69,57 @@ public class PartnerPageTests
         Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/partners/grey-shorts/side-by-side", null)).Status);
         Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/partners/nobody/side-by-side", null)).Status);
     }
+
+    [Fact]
+    public async Task Partners_stand_on_a_ladder_for_the_focus()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var ladder = await app.Get("/api/partner-ladder");
+        Assert.Equal("Stop the knee cut pass from your half guard.", (string?)ladder["say"]);
+        Assert.True(ladder["rungs"]!.AsArray().Count >= 10);
+        Assert.NotEmpty(ladder["missing"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_stranger_is_hearsay_with_its_source_until_something_happened()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var stranger = await app.Get("/api/strangers?day=winter-cup&opponent=red tape");
+        Assert.Equal("Elm", (string?)stranger["scouting"]!["known"]![0]!["from"]);
+        Assert.Empty(stranger["happened"]!.AsArray());
+        var met = await app.Get("/api/strangers?day=winter-cup&opponent=Grey Shorts");
+        Assert.Single(met["happened"]!.AsArray());
+        Assert.NotEmpty(met["landed"]!.AsArray());
+        Assert.NotEmpty(met["heeds"]!.AsArray());
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, "/api/strangers?day=winter-cup&opponent=nobody", null)).Status);
+    }
+
+    [Fact]
+    public async Task A_forgotten_partner_is_in_no_answer_and_copies_are_cleaned_by_name()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var copy = (string?)(await app.Post("/api/backups", "")).Body!["name"];
+        var (status, gone) = await app.Post("/api/partners/juniper/forget", "");
+        Assert.Equal((200, 10), (status, (int)gone!["rolls"]!));
+        Assert.Equal(copy, (string?)Assert.Single(gone["copies"]!.AsArray())!["name"]);
+        Assert.Equal(404, (await app.Post("/api/partners/juniper/forget", "")).Status);
+        var export = (await app.Get("/api/export")).ToJsonString();
+        Assert.DoesNotContain("juniper", export, StringComparison.OrdinalIgnoreCase);
+        var clean = """{ "partner": { "id": "juniper", "name": "Juniper" }, "delete": false }""";
+        Assert.Equal(204, (await app.Post($"/api/backups/{copy}/forget", clean)).Status);
+        Assert.Equal(204, (await app.Post($"/api/backups/{copy}/forget", """{ "delete": true }""")).Status);
+        Assert.Empty((await app.Get("/api/backups")).AsArray());
+        Assert.NotEqual(204, (await app.Post("/api/backups/nothing/forget", """{ "delete": true }""")).Status);
+        Assert.Equal(121, (int)(await app.Get("/api/rack"))["rolls"]!);
+    }
+
+    [Fact]
+    public async Task An_export_without_names_has_none_of_them()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var export = (await app.Get("/api/export?nameless=true")).ToJsonString();
+        foreach (var name in (string[])["Alder", "Dogwood", "Juniper", "Willow", "Grey Shorts"])
+            Assert.DoesNotContain(name, export, StringComparison.OrdinalIgnoreCase);
+        Assert.Contains("Partner 13", export, StringComparison.Ordinal);
+    }
 }

@@ -94,7 +94,7 @@ test('a partner is added and edited, and a bad weight is told at its field', asy
   await page.goto(`${app.url}/#/partners`);
   await page.getByRole('button', { name: 'New partner' }).click();
   await page.getByLabel('Nickname').fill('Spruce');
-  await page.getByLabel('Belt').selectOption('brown');
+  await page.getByRole('form', { name: 'New partner' }).getByLabel('Belt').selectOption('brown');
   await page.getByLabel('Weight in kg').fill('-5');
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('alert')).toContainText('out of range');

@@ -30,6 +30,7 @@
     '/matches/allowed': later(() => import('./pages/Allowed.svelte')),
     '/matches/rules': later(() => import('./pages/Rules.svelte')),
     '/matches/day/:id': later(() => import('./pages/MatchDay.svelte')),
+    '/matches/day/:id/against/:name': later(() => import('./pages/Stranger.svelte')),
     '/matches/day/:id/live': later(() => import('./pages/LiveMatch.svelte')),
     '/partners': later(() => import('./pages/Partners.svelte')),
     '/partners/fears': later(() => import('./pages/Fears.svelte')),

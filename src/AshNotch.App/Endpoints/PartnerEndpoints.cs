@@ -1,4 +1,5 @@
 using AshNotch.App.Views;
+using AshNotch.Core.Drilling;
 using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -18,6 +19,7 @@ internal static class PartnerEndpoints
     private const int HeedsEach = 2;
     private const double WorthNaming = 0.25;
     private const int MostBeside = 4;
+    private const int MostHeeds = 4;
 
     public static IEndpointRouteBuilder MapPartners(this IEndpointRouteBuilder routes)
     {
@@ -29,6 +31,8 @@ internal static class PartnerEndpoints
             .WithName("sideBySide")
             .ProducesProblem(404)
             .ProducesValidationProblem();
+        routes.MapGet("/api/partner-ladder", Ladder).WithName("partnerLadder");
+        routes.MapGet("/api/strangers", Stranger).WithName("stranger").ProducesProblem(404);
         routes.MapGet("/api/before-class", BeforeClass).WithName("beforeClass").ProducesValidationProblem();
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
         routes
@@ -130,6 +134,58 @@ internal static class PartnerEndpoints
                 log,
                 cache.ValuesAtHand(cache.Goal),
                 cache.Rulebook.Of
+            )
+        );
+    }
+
+    // For the focus in force; for the first weak spot where there is none.
+    private static async Task<LadderView?> Ladder(LogCache cache, TimeProvider clock)
+    {
+        var (ranking, _, _) = await cache.Gist(cache.Goal, wait: false);
+        var focus = FocusInForce.Of(cache.Diary.Drills, Today(clock), ranking, cache.Vocabulary)?.Focus.Way;
+        if ((focus ?? (ranking.Spots is [var first, ..] ? first.Way : null)) is not { } way)
+            return null;
+        var ladder = PartnerLadder.Of(cache.Experience(default), way);
+        return new LadderView(WayWords.AsWork(way, cache.Vocabulary), [.. ladder.Rungs.Select(LadderView.LadderRung.Of)], ladder.Missing);
+    }
+
+    private static async Task<Results<Ok<StrangerView>, ProblemHttpResult>> Stranger(string day, string opponent, LogCache cache)
+    {
+        var log = cache.Log;
+        if (
+            cache.Diary.Matches.Day(day) is not { } found
+            || found.Opponents.FirstOrDefault(o => string.Equals(o.Opponent, opponent, StringComparison.OrdinalIgnoreCase))
+                is not { } scouting
+        )
+            return TypedResults.Problem(
+                "Nobody of that name is scouted for that day.",
+                statusCode: StatusCodes.Status404NotFound,
+                title: "No such opponent."
+            );
+        var (dossiers, _) = await cache.DossiersInTime(wait: false);
+        var known =
+            log.Partner(scouting.Partner)
+            ?? new Partner
+            {
+                Id = $"stranger {opponent}",
+                Name = scouting.Opponent,
+                Belt = scouting.Belt,
+            };
+        var fought = log.Rolls.Where(r => r.Roll.Partner == known.Id).ToList();
+        return TypedResults.Ok(
+            new StrangerView(
+                found.Id,
+                found.Name,
+                MatchWriting.Document(found).Opponents!.First(o => o.Opponent == scouting.Opponent),
+                [.. dossiers.Heed(known, MostHeeds).Select(h => HeedView.Of(h, cache.Vocabulary))],
+                [.. fought.AsEnumerable().Reverse().Take(MostBeside).Select(r => RollRow.Of(r, log, cache.ValuesAtHand(cache.Goal)))],
+                [
+                    .. dossiers
+                        .Of(known, found.Date)
+                        .They.Where(b => b.Came.Landed > 0)
+                        .Take(MostHeeds)
+                        .Select(b => $"{BetweenWords.What(b, cache.Vocabulary)}: {BetweenWords.Often(b, fought.Count)}."),
+                ]
             )
         );
     }

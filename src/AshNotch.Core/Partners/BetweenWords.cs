@@ -35,6 +35,12 @@ public static class BetweenWords
         return $"{between.Came.Landed} of {between.Came.Tried} came off, {likely}{others}";
     }
 
+    /// <summary>How it goes with somebody at one place: <c>yours about 6 times in 10; 4 rolls in eight weeks</c>.</summary>
+    /// <param name="chance">How often what comes off there is mine, from 0 to 1.</param>
+    /// <param name="rolls">How many rolls lately.</param>
+    public static string Yours(double chance, int rolls) =>
+        $"what comes off there is yours about {Tenths(Math.Round(10 * chance)).Replace(" in", " times in", StringComparison.Ordinal)}; {Rolls(rolls)} in eight weeks";
+
     /// <summary>How likely somebody is there: <c>likely there, about 7 in 10</c>.</summary>
     public static string Likely(double chance) =>
         chance switch

@@ -30,7 +30,11 @@
 
 <article aria-label="Scouting of {scouting.opponent}">
   <h3>
-    {scouting.opponent}{#if scouting.belt}<span class="quiet">, {scouting.belt} belt</span>{/if}
+    <a
+      class="inline-flex min-h-[44px] min-w-[44px] items-center"
+      href="/matches/day/{day}/against/{who}"
+      use:link>{scouting.opponent}</a
+    >{#if scouting.belt}<span class="quiet">, {scouting.belt} belt</span>{/if}
   </h3>
   {#if scouting.known?.length}
     <ul class="list-disc pl-5">

@@ -10,6 +10,7 @@
   import PartnerForm from '../parts/PartnerForm.svelte';
   import Terms from '../parts/Terms.svelte';
   import BeforeClass from '../partners/BeforeClass.svelte';
+  import PartnerLadder from '../partners/PartnerLadder.svelte';
   import PartnerRow from '../partners/PartnerRow.svelte';
 
   const page = 20;
@@ -61,6 +62,7 @@
   </div>
 {/if}
 <BeforeClass />
+<PartnerLadder />
 {#if list?.inAll === 0}
   <p class="my-4">
     No partners yet. Add one by nickname; belt and weight help to tell a weakness from a tough round.
