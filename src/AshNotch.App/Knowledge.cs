@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling.Effort;
@@ -20,11 +19,13 @@ namespace AshNotch.App;
 /// <param name="before">What an earlier state taught; it only saves time.</param>
 internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Knowledge? before)
 {
-    private const int MostWindows = 4;
-    private readonly Dictionary<LogWindow, Experience> learned = [];
-    private readonly ConcurrentDictionary<(LogWindow, Goal, Against), WeakSpots> rankings = [];
+    private const int MostWindows = 8;
+    private const int MostRankings = 24;
+    private readonly Recent<LogWindow, Experience> learned = new(MostWindows);
+    private readonly Recent<(LogWindow, Goal, Against), WeakSpots> rankings = new(MostRankings);
+    private readonly Recent<(string, Goal), Courses> coursesWith = new(MostWindows);
     private readonly Dictionary<Goal, Courses> courses = [];
-    private readonly Experience? wholeBefore = before?.learned.GetValueOrDefault(default);
+    private readonly Experience? wholeBefore = before?.learned.Known(default);
     private readonly Experience? weeksBefore = before?.ofAllWeeks;
     private Experience? ofAllWeeks;
     private readonly Dictionary<(Goal, Who), MoveBook> moves = [];
@@ -35,26 +36,29 @@ internal sealed class Knowledge(LogSnapshot from, MatVocabulary vocabulary, Know
     public long Version => from.Version;
 
     /// <summary>What a part of the log taught.</summary>
-    public Experience Experience(LogWindow window)
-    {
-        if (learned.TryGetValue(window, out var known))
-            return known;
-        if (learned.Count >= MostWindows)
-        {
-            learned.Clear();
-            rankings.Clear();
-        }
-        return learned[window] = Core.Skill.Experience.Of(window.Of(from.Log), vocabulary, before: window == default ? wholeBefore : null);
-    }
+    public Experience Experience(LogWindow window) =>
+        learned.Of(window, () => Core.Skill.Experience.Of(window.Of(from.Log), vocabulary, before: window == default ? wholeBefore : null));
 
     /// <summary>The ranking of a part of the log, if it was worked out already; may be asked while others learn.</summary>
-    public WeakSpots? Known(LogWindow window, Goal goal, Against against) => rankings.GetValueOrDefault((window, goal, against));
+    public WeakSpots? Known(LogWindow window, Goal goal, Against against) => rankings.Known((window, goal, against));
 
     /// <summary>The ranking of a part of the log.</summary>
     public WeakSpots Ranking(LogWindow window, Goal goal, Against against) =>
-        rankings.TryGetValue((window, goal, against), out var known)
-            ? known
-            : rankings[(window, goal, against)] = WeakSpotRanking.Of(Experience(window), goal, against);
+        rankings.Of((window, goal, against), () => WeakSpotRanking.Of(Experience(window), goal, against));
+
+    /// <summary>How things went over the weeks with one partner.</summary>
+    public Courses Courses(string partner, Goal goal)
+    {
+        var window = new LogWindow(Partner: partner);
+        return coursesWith.Of(
+            (partner, goal),
+            () =>
+                Core.Weeks.Courses.Of(
+                    Core.Skill.Experience.OfAllWeeks(window.Of(from.Log), vocabulary),
+                    Followed.Of(Experience(window), Ranking(window, goal, Against.Usual))
+                )
+        );
+    }
 
     /// <summary>How things went over the weeks, as followed from what the log taught.</summary>
     public Courses Courses(Goal goal, Experience experience, WeakSpots ranking)

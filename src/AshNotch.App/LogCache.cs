@@ -159,6 +159,13 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
         return from.Courses(goal, experience, ranking);
     }
 
+    /// <summary>How things went over the weeks with one partner.</summary>
+    public Courses Courses(string partner)
+    {
+        var goal = Goal;
+        return Learn(l => l.Courses(partner, goal));
+    }
+
     /// <summary>How one thing went over the weeks.</summary>
     public Courses Courses(Subject subject) => Learn(l => l).Courses(subject);
 

@@ -122,4 +122,20 @@ public class PartnerPageTests
             Assert.DoesNotContain(name, export, StringComparison.OrdinalIgnoreCase);
         Assert.Contains("Partner 13", export, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task The_ranking_and_the_weeks_are_asked_for_one_partner_alone()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var whole = await app.Get("/api/weak-spots");
+        var alder = await app.Get("/api/weak-spots?partner=alder");
+        Assert.Equal((121, 13), ((int)whole["rolls"]!, (int)alder["rolls"]!));
+        Assert.Equal(0, (int)(await app.Get("/api/weak-spots?partner=nobody"))["rolls"]!);
+        var weeks = await app.Get("/api/weeks?partner=alder");
+        Assert.All(
+            weeks["courses"]!.AsArray().SelectMany(c => c!["partners"]!.AsArray()),
+            p => Assert.Equal("Alder", (string?)p!["name"])
+        );
+        Assert.NotEmpty(weeks["courses"]!.AsArray());
+    }
 }

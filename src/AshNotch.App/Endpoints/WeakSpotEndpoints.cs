@@ -46,9 +46,17 @@ internal static class WeakSpotEndpoints
         return place is null || whose is null || which is null ? null : new Way(place.Value, whose.Value, which);
     }
 
-    private static IReadOnlyList<Reach> GetReach(string? aim, string? against, string? attire, string? first, string? last, LogCache cache)
+    private static IReadOnlyList<Reach> GetReach(
+        string? aim,
+        string? against,
+        string? attire,
+        string? first,
+        string? last,
+        string? partner,
+        LogCache cache
+    )
     {
-        var (window, goal, whom) = Asked(aim, against, attire, first, last, cache);
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, partner, cache);
         return Reach.Of(cache.Experience(window), goal, whom);
     }
 
@@ -58,11 +66,12 @@ internal static class WeakSpotEndpoints
         string? attire,
         string? first,
         string? last,
+        string? partner,
         int? limit,
         LogCache cache
     )
     {
-        var (window, goal, whom) = Asked(aim, against, attire, first, last, cache);
+        var (window, goal, whom) = Asked(aim, against, attire, first, last, partner, cache);
         var ranking = await cache.RankingInTime(window, goal, whom);
         var shown = ranking.Spots.Take(Math.Clamp(limit ?? UsualSpots, 1, MostSpots));
         return ranking with
@@ -78,6 +87,7 @@ internal static class WeakSpotEndpoints
         string? attire,
         string? first,
         string? last,
+        string? partner,
         LogCache cache
     )
     {
@@ -85,7 +95,7 @@ internal static class WeakSpotEndpoints
         var set = cache.Goal;
         var goal = set with { Aim = check.Term<Aim>(aim, "aim") ?? set.Aim };
         var whom = check.Term<Against>(against, "against") ?? Against.Usual;
-        var window = check.Window(attire, first, last);
+        var window = check.Window(attire, first, last, partner);
         check.ThrowIfFaulty();
         return (window, goal, whom);
     }

@@ -11,10 +11,10 @@ internal static class WeeksEndpoints
         return routes;
     }
 
-    private static WeeksView Weeks(int? limit, LogCache cache)
+    private static WeeksView Weeks(int? limit, string? partner, LogCache cache)
     {
         var log = cache.Log;
-        var courses = cache.Courses(cache.Goal);
+        var courses = string.IsNullOrEmpty(partner) ? cache.Courses(cache.Goal) : cache.Courses(partner);
         var shown = Math.Max(1, limit ?? CourseView.Year);
         return new WeeksView(
             courses.Changed,

@@ -7,6 +7,8 @@ namespace AshNotch.Core.Partners;
 /// <summary>What passes between two people, in words.</summary>
 public static class BetweenWords
 {
+    private const double Hardly = 0.05;
+
     /// <summary>What: <c>They pass your half guard with the knee cut</c>.</summary>
     public static string What(Between between, MatVocabulary vocabulary) =>
         WayWords.Of(between.Way, [.. between.To.Select(t => t?.Value ?? "tap")], vocabulary);
@@ -22,6 +24,7 @@ public static class BetweenWords
         return between.Others.Tried == 0 ? $"{times}; {nobody}"
             : between.IsMore ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly more than with the others ({usual:0.#})")
             : between.IsLess ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly less than with the others ({usual:0.#})")
+            : usual < Hardly ? $"{times}; hardly ever with the others"
             : string.Create(CultureInfo.InvariantCulture, $"{times}; with the others it would be {usual:0.#}");
     }
 

@@ -4,6 +4,7 @@
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { times, weeksAgo } from '../base/words';
+  import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
   import { tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
@@ -14,7 +15,7 @@
   import SpotOpened from '../parts/SpotOpened.svelte';
   import Untested from '../parts/Untested.svelte';
   import WindowFilter from '../parts/WindowFilter.svelte';
-  import { need, terms } from '../parts/trade.svelte';
+  import { need, partnerChoices, terms } from '../parts/trade.svelte';
 
   need(terms);
   let aim = $state<Schemas['Aim'] | undefined>();
@@ -33,12 +34,15 @@
   let against = $state<Schemas['Against']>('usual');
   let attire = $state<Schemas['Attire'] | ''>('');
   let weeks = $state(0);
+  let partner = $state('');
+  const partners = resource(() => got(api.GET('/api/partners')));
 
   const query = $derived({
     aim,
     against,
     attire: attire || undefined,
     first: weeks ? weeksAgo(weeks) : undefined,
+    partner: partner || undefined,
     limit: 60,
   });
   const asked = resource(() => got(api.GET('/api/weak-spots', { params: { query } })));
@@ -90,9 +94,23 @@
       onchoose={(next) => (against = next)}
     />
     <WindowFilter bind:attire bind:weeks />
+    <div class="min-w-44">
+      <Combo
+        label="Partner"
+        hideLabel
+        value={partner}
+        none="with anyone"
+        ready={!partners.waiting}
+        choices={partnerChoices(partners.value ?? [])}
+        onchoose={(id) => {
+          partner = id;
+          picked = 0;
+        }}
+      />
+    </div>
   {/if}
 </div>
-{#if ranking && ranking.spots.length === 0 && (attire || weeks)}
+{#if ranking && ranking.spots.length === 0 && (attire || weeks || partner)}
   <p class="my-4">No rolls of that kind. Widen what you look at.</p>
 {:else if ranking && ranking.spots.length === 0}
   <p class="my-4">
