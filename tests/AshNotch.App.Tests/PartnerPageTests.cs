@@ -132,10 +132,7 @@ public class PartnerPageTests
         Assert.Equal((121, 13), ((int)whole["rolls"]!, (int)alder["rolls"]!));
         Assert.Equal(0, (int)(await app.Get("/api/weak-spots?partner=nobody"))["rolls"]!);
         var weeks = await app.Get("/api/weeks?partner=alder");
-        Assert.All(
-            weeks["courses"]!.AsArray().SelectMany(c => c!["partners"]!.AsArray()),
-            p => Assert.Equal("Alder", (string?)p!["name"])
-        );
+        Assert.All(weeks["courses"]!.AsArray().SelectMany(c => c!["partners"]!.AsArray()), p => Assert.Equal("Alder", (string?)p!["name"]));
         Assert.NotEmpty(weeks["courses"]!.AsArray());
     }
 }

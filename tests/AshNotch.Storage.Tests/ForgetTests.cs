@@ -1,6 +1,5 @@
 using System.Text;
 using System.Text.Json.Nodes;
-using AshNotch.Core.Drilling;
 using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;

@@ -21,7 +21,7 @@ internal static class WhoLearned
     private const int Favourites = 3;
 
     // How many turns are held likely before looking, over all that is looked at; chosen so that a log without any seldom shows one.
-    private const double Likely = 1.3;
+    private const double Likely = 1;
     private const double MostLikely = 0.3;
 
     // From what chance on it is said.

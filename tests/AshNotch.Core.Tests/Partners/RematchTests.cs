@@ -1,5 +1,4 @@
 using AshNotch.Core.Partners;
-using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
 
