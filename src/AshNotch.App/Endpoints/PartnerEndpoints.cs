@@ -123,7 +123,9 @@ internal static class PartnerEndpoints
         var chosen = roll is { Length: > 0 } ? ours.Where(r => roll.Contains(r.Roll.Id)).ToList() : [.. ours.TakeLast(2)];
         if (chosen.Count < 2)
             return TypedResults.Problem(
-                $"There is one live roll with {partner.Name} or none; a second one can be laid beside it.",
+                ours.Count == 1
+                    ? $"There is one live roll with {partner.Name}; a second one can be laid beside it."
+                    : $"There is no live roll with {partner.Name} yet; two can be laid side by side.",
                 statusCode: StatusCodes.Status404NotFound,
                 title: "Nothing to lay beside it."
             );

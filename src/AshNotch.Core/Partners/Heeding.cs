@@ -24,6 +24,9 @@ internal sealed class Heeding
     private const int Fewest = 3;
     private const int FewestOwn = 4;
 
+    // What they landed on me twice is worth a word, however little else is known.
+    private const int Twice = 2;
+
     // Up to so many rolls people like them speak for them; whoever did not do it in more than these does not do it.
     private const int HardlyMet = 3;
 
@@ -77,7 +80,7 @@ internal sealed class Heeding
         {
             var between = partner is null ? default : with.GetValueOrDefault(partner);
             var alike = Sum(with.Where(w => w.Key != partner && (kin.Count == 0 || kin.Contains(w.Key))).Select(w => w.Value));
-            if (between.Tried + alike.Tried < Fewest)
+            if (between.Tried + alike.Tried < Fewest && between.Landed < Twice)
                 continue;
             var everybody = Sum(with.Where(w => w.Key != partner).Select(w => w.Value));
             if (Weighed(way, new Case(name, between, alike, everybody, own, others, kin.Count > 0)) is { } heed)
