@@ -8,7 +8,7 @@ namespace AshNotch.Demo;
 /// What people who roll often have learned of each other: Dogwood has found the answer to the hip bump, which still comes off with everybody
 /// else, and Willow no longer gets past the seated guard with the toreando.
 /// </summary>
-internal static class Familiar
+public static class Familiar
 {
     private static readonly DateOnly Turn = new(2026, 10, 12);
 

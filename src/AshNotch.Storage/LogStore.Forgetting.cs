@@ -26,12 +26,20 @@ public sealed partial class LogStore
             Forget.In(connection, partner, isTerm);
             return partner;
         });
-        if (gone is not null)
-            lock (writing)
+        if (gone is null)
+            return null;
+        lock (writing)
+        {
+            try
             {
                 writer.Run("VACUUM");
                 Lineage.Fold(writer, file.Path);
             }
+            catch (SqliteException e)
+            {
+                throw SqliteTrouble.Of(e, file.Path);
+            }
+        }
         return gone;
     }
 

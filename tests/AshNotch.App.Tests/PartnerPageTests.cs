@@ -101,14 +101,15 @@ public class PartnerPageTests
         var copy = (string?)(await app.Post("/api/backups", "")).Body!["name"];
         var (status, gone) = await app.Post("/api/partners/juniper/forget", "");
         Assert.Equal((200, 10), (status, (int)gone!["rolls"]!));
-        Assert.Equal(copy, (string?)Assert.Single(gone["copies"]!.AsArray())!["name"]);
+        // The nightly copy of a program that runs long enough may be there, too.
+        Assert.Contains(gone["copies"]!.AsArray(), c => (string?)c!["name"] == copy);
         Assert.Equal(404, (await app.Post("/api/partners/juniper/forget", "")).Status);
         var export = (await app.Get("/api/export")).ToJsonString();
         Assert.DoesNotContain("juniper", export, StringComparison.OrdinalIgnoreCase);
         var clean = """{ "partner": { "id": "juniper", "name": "Juniper" }, "delete": false }""";
         Assert.Equal(204, (await app.Post($"/api/backups/{copy}/forget", clean)).Status);
         Assert.Equal(204, (await app.Post($"/api/backups/{copy}/forget", """{ "delete": true }""")).Status);
-        Assert.Empty((await app.Get("/api/backups")).AsArray());
+        Assert.DoesNotContain((await app.Get("/api/backups")).AsArray(), b => (string?)b!["name"] == copy);
         Assert.NotEqual(204, (await app.Post("/api/backups/nothing/forget", """{ "delete": true }""")).Status);
         Assert.Equal(121, (int)(await app.Get("/api/rack"))["rolls"]!);
     }

@@ -16,6 +16,7 @@ public class DemoFileTests
             )
             {
                 Matches = Tournament.Book,
+                Fears = Familiar.Fears,
             },
             made
         );

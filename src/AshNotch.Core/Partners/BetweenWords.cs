@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -18,7 +19,7 @@ public static class BetweenWords
     /// <param name="rolls">How many rolls the two had.</param>
     public static string Often(Between between, int rolls)
     {
-        var times = $"{Times(between.Came.Landed)} in {Rolls(rolls)}";
+        var times = $"{Times(between.Came.Landed)} in {OfRolls(rolls)}";
         var usual = between.PerRoll.Expected;
         var nobody = between.Way.By == Who.Me ? "not tried with anybody else" : "nobody else tried it";
         return between.Others.Tried == 0 ? $"{times}; {nobody}"
@@ -42,7 +43,7 @@ public static class BetweenWords
     /// <param name="chance">How often what comes off there is mine, from 0 to 1.</param>
     /// <param name="rolls">How many rolls lately.</param>
     public static string Yours(double chance, int rolls) =>
-        $"what comes off there is yours about {Tenths(Math.Round(10 * chance)).Replace(" in", " times in", StringComparison.Ordinal)}; {Rolls(rolls)} in eight weeks";
+        $"what comes off there is yours about {Tenths(Math.Round(10 * chance)).Replace(" in", " times in", StringComparison.Ordinal)}; {OfRolls(rolls)} in eight weeks";
 
     /// <summary>How likely somebody is there: <c>likely there, about 7 in 10</c>.</summary>
     public static string Likely(double chance) =>
@@ -56,15 +57,4 @@ public static class BetweenWords
         };
 
     private static string Tenths(double tenths) => $"{tenths.ToString(CultureInfo.InvariantCulture)} in 10";
-
-    private static string Rolls(int count) => count == 1 ? "one roll" : string.Create(CultureInfo.InvariantCulture, $"{count} rolls");
-
-    private static string Times(int count) =>
-        count switch
-        {
-            0 => "never",
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 }

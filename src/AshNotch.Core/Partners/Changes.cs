@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -62,13 +63,4 @@ internal static class Changes
         }
         return [.. said.OrderByDescending(s => s.Sure).ThenBy(s => s.Say, StringComparer.Ordinal).Take(4).Select(s => s.Say)];
     }
-
-    private static string Times(int count) =>
-        count switch
-        {
-            0 => "never",
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 }

@@ -92,13 +92,11 @@ public sealed class Dossiers
             Rows(ways, Who.Me, ours.Count),
             Favourites(ours),
             [.. learned[id]],
-            Heeds(partner),
+            Heed(partner, Heeds),
             Months(ours),
             Advice(partner, ours),
             Changes.Of(ways, ours, log.Sessions.Max(s => s.Date) ?? on, partner.Name, vocabulary)
         );
-
-        IReadOnlyList<Heed> Heeds(Partner of) => Heed(of, Dossiers.Heeds);
     }
 
     /// <summary>What was learned between a partner and me, the surest first.</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using AshNotch.Core.Chain;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -15,8 +16,8 @@ public static class FearWords
         if (record.Shown is { } shown)
             says.Add(
                 shown.Tried == 0 ? "What you say brings it was not tried in a roll that is kept."
-                : shown.Landed == 0 ? $"You tried what brings it {Often(shown.Tried)}; it never came within two steps."
-                : $"You tried what brings it {Often(shown.Tried)}; it came within two steps {Often(shown.Landed)}."
+                : shown.Landed == 0 ? $"You tried what brings it {Times(shown.Tried)}; it never came within two steps."
+                : $"You tried what brings it {Times(shown.Tried)}; it came within two steps {Times(shown.Landed)}."
             );
         else if (record.Cost > 0)
             says.Add(
@@ -33,12 +34,12 @@ public static class FearWords
 
     private static string Count(FearRecord record)
     {
-        var rolls = record.Rolls == 1 ? "one roll" : string.Create(CultureInfo.InvariantCulture, $"{record.Rolls} rolls");
+        var rolls = OfRolls(record.Rolls);
         if (record.Came.Tried == 0)
             return $"It never came in {rolls}.";
-        var off = record.Came.Landed == 0 ? "and never came off" : $"and came off {Often(record.Came.Landed)}";
+        var off = record.Came.Landed == 0 ? "and never came off" : $"and came off {Times(record.Came.Landed)}";
         var near = record.Near == 0 ? "" : string.Create(CultureInfo.InvariantCulture, $", nearly {record.Near}");
-        return $"It came {Often(record.Came.Tried)} in {rolls} {off}{near}.";
+        return $"It came {Times(record.Came.Tried)} in {rolls} {off}{near}.";
     }
 
     // Whether keeping from what brings it costs more than it does.
@@ -63,14 +64,5 @@ public static class FearWords
             FearVerdict.NotBornOut when record.Caution is not null => "It came seldom so far; it still deserves its caution.",
             FearVerdict.NotBornOut => "So far the record does not bear it out.",
             _ => "Too little was seen to say more.",
-        };
-
-    private static string Often(int count) =>
-        count switch
-        {
-            0 => "never",
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
         };
 }

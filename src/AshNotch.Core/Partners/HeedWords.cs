@@ -1,6 +1,7 @@
 using System.Globalization;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -15,10 +16,11 @@ internal static class HeedWords
     {
         var what = WayWords.Of(way, [], vocabulary);
         if (of.Between.Landed == 0)
-            return of.HasKin
-                ? $"People like {of.Name} do this: {Lower(what)}, {Times(of.Alike.Landed)} in {Rolls(of.Others)}."
-                : $"Nobody like {of.Name} is in the log; of all the others: {Lower(what)}, {Times(of.Alike.Landed)} in {Rolls(of.Others)}.";
-        return $"{what}: {Times(of.Between.Landed)} in {Rolls(of.Own)}{Beside(of)}.";
+        {
+            var whose = of.HasKin ? $"People like {of.Name} do this" : $"Nobody like {of.Name} is in the log; of all the others";
+            return $"{whose}: {Lower(what)}, {Times(of.Alike.Landed)} in {OfRolls(of.Others)}.";
+        }
+        return $"{what}: {Times(of.Between.Landed)} in {OfRolls(of.Own)}{Beside(of)}.";
     }
 
     /// <summary><c>Your scissor sweep from your closed guard comes off with them: 5 of 8, with the others 12 of 40.</c></summary>
@@ -52,17 +54,6 @@ internal static class HeedWords
 
     private static string Few(double count) =>
         count < 0.5 ? "hardly one" : string.Create(CultureInfo.InvariantCulture, $"about {Math.Round(count):0}");
-
-    private static string Rolls(int count) => count == 1 ? "one roll" : string.Create(CultureInfo.InvariantCulture, $"{count} rolls");
-
-    private static string Times(int count) =>
-        count switch
-        {
-            0 => "never",
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 
     private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
 }

@@ -4,8 +4,8 @@ namespace AshNotch.Core.Partners;
 
 /// <summary>
 /// What a sequence of tries says of a turn in it. The log odds of coming off are <c>level + edge + drift·s</c> elsewhere and
-/// <c>level + edge + own + drift·s - fall·s</c> between the two, where the edge is what a partner takes off every move and s goes from 0 to 1 as a turn's shape says; so what falls everywhere is no
-/// learning. Each fall held possible is weighed against none by its marginal likelihood (Laplace's approximation; Kass &amp; Raftery, Bayes
+/// <c>level + edge + own + drift·s - fall·s</c> between the two, where the edge is what a partner takes off every move and s goes from 0 to 1
+/// as a turn's shape says; so what falls everywhere is no learning. Each fall held possible is weighed against none by its marginal likelihood (Laplace's approximation; Kass &amp; Raftery, Bayes
 /// factors, JASA 1995).
 /// </summary>
 internal static class LearningEvidence

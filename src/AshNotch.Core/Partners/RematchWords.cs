@@ -3,6 +3,7 @@ using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Skill;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -79,9 +80,9 @@ public static class RematchWords
             var (whose, who) = way.By == Who.Partner ? ("their", "You") : ("your", "They");
             var move = $"{whose} {vocabulary.MoveName(way.Move!.Value)} {vocabulary.SayFrom(way.From)}";
             if (came.Landed > 0 && now.Tried > 0 && now.Landed == 0)
-                said.Add($"{who} answered {move}: it came off {Often(came.Landed)} in the first, never in {now.Tried} in the last.");
+                said.Add($"{who} answered {move}: it came off {Times(came.Landed)} in the first, never in {now.Tried} in the last.");
             else if (came.Landed == 0 && now.Landed > 0)
-                said.Add($"{Capital(move)} came off in the last ({Often(now.Landed)}), where it was stopped in the first.");
+                said.Add($"{Capital(move)} came off in the last ({Times(now.Landed)}), where it was stopped in the first.");
         }
         said.AddRange(
             after
@@ -123,16 +124,6 @@ public static class RematchWords
         belts < 0.8 ? "part of a belt"
         : belts < 1.5 ? "a belt"
         : string.Create(CultureInfo.InvariantCulture, $"{Math.Round(belts):0} belts");
-
-    private static string Often(int count) => count == 1 ? "once" : Times(count);
-
-    private static string Times(int count) =>
-        count switch
-        {
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 
     private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

@@ -2,6 +2,7 @@ using System.Globalization;
 using AshNotch.Core.Repertoire;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Partners;
 
@@ -40,12 +41,4 @@ public static class TunnelWords
             CultureInfo.InvariantCulture,
             $"While you defend their {vocabulary.MoveName(shown)}, their {vocabulary.MoveName(opens.Move)} comes off within two steps {Times(opens.Came)} in {opens.Tries}, where {opens.Usual:0.#} would be usual."
         );
-
-    private static string Times(int count) =>
-        count switch
-        {
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 }

@@ -3,6 +3,7 @@ using AshNotch.Core.Chain;
 using AshNotch.Core.Costs;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
+using static AshNotch.Core.Rolls.CountWords;
 
 namespace AshNotch.Core.Repertoire;
 
@@ -114,13 +115,4 @@ public static class MoveWords
     private static string Signed(double value) => value.ToString("+0.00;-0.00;0.00", CultureInfo.InvariantCulture);
 
     private static string Tries(int count) => count == 1 ? "one try" : string.Create(CultureInfo.InvariantCulture, $"{count} tries");
-
-    private static string Times(int count) =>
-        count switch
-        {
-            0 => "never",
-            1 => "once",
-            2 => "twice",
-            _ => string.Create(CultureInfo.InvariantCulture, $"{count} times"),
-        };
 }
