@@ -110,7 +110,9 @@ public sealed class Dossiers
         var kin = Kin.Of(log, somebody);
         // Kin nobody was rolled with are no kin.
         var met = kin.Where(rolls.ContainsKey).ToHashSet();
-        return heeding.Of(somebody.Id, somebody.Name, met, most);
+        // What was solved needs no watching for.
+        var solved = learned[somebody.Id].Where(l => l.By == Who.Me).Select(l => l.Way).ToHashSet();
+        return [.. heeding.Of(somebody.Id, somebody.Name, met, most + solved.Count).Where(h => !solved.Contains(h.Way)).Take(most)];
     }
 
     // Of the newest rolls alone: what somebody did years ago is no favourite.
