@@ -214,19 +214,9 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
         return Learn(l => l.Moves(goal, by));
     }
 
-    /// <summary>What the log says of the people in it.</summary>
-    public Dossiers Dossiers
-    {
-        get
-        {
-            var (goal, rules) = (Goal, Rulebook);
-            return Learn(l => l.Dossiers(goal, rules));
-        }
-    }
-
     /// <summary>
-    /// The same; where learning takes longer than a moment, what was learned last is given instead, said to be behind, unless who asks would
-    /// rather wait.
+    /// What the log says of the people in it. Where learning takes longer than a moment, what was learned last is given instead, said to be
+    /// behind, unless who asks would rather wait.
     /// </summary>
     public async Task<(Dossiers Dossiers, bool Behind)> DossiersInTime(bool wait)
     {
@@ -236,11 +226,18 @@ public sealed class LogCache(LogStore store, MatVocabulary vocabulary, Preferenc
             return (last.Dossiers, false);
         Task<Peopled> now;
         lock (flights)
-            now = peopling is { IsCompleted: false } ? peopling : peopling = Task.Run(() => people = new Peopled(goal, asked, Dossiers));
+            now = peopling is { IsCompleted: false } ? peopling : peopling = Task.Run(() => people = Met(goal, asked));
         if (!wait && people is { } known && known.Goal == goal && await Task.WhenAny(now, Task.Delay(Moment)) != now)
             return (known.Dossiers, true);
+        // Who came while others learned may have asked of a newer log, or for another goal.
         var learned = await now;
-        return learned.Version >= asked ? (learned.Dossiers, false) : await DossiersInTime(wait);
+        return learned.Version >= asked && learned.Goal == goal ? (learned.Dossiers, false) : await DossiersInTime(wait);
+    }
+
+    private Peopled Met(Goal goal, long asked)
+    {
+        var rules = Rulebook;
+        return new Peopled(goal, asked, Learn(l => l.Dossiers(goal, rules)));
     }
 
     /// <summary>What an hour of drilling is worth, by the blocks before a day.</summary>

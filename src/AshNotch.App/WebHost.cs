@@ -68,6 +68,8 @@ public static class WebHost
         app.UsePages();
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
         app.MapPartners()
+            .MapMeetings()
+            .MapForgetting()
             .MapFears()
             .MapPractitioner()
             .MapWeakSpots()

@@ -11,7 +11,6 @@ namespace AshNotch.App.Endpoints;
 /// <summary>What the practitioner is afraid of, held against the record.</summary>
 internal static class FearEndpoints
 {
-    private const string Brings = " when i ";
     private const int MostRolls = 12;
 
     public static IEndpointRouteBuilder MapFears(this IEndpointRouteBuilder routes)
@@ -43,27 +42,20 @@ internal static class FearEndpoints
         );
     }
 
-    // What they do is named before what brings it.
+    // What was said already stands.
     private static Ok<FearDocument> Read(FearDocument written, LogCache cache)
     {
         var check = new Checker();
         var text = check.Text(written.Text, "", "text") ?? "";
         check.ThrowIfFaulty();
-        var split = text.IndexOf(Brings, StringComparison.OrdinalIgnoreCase);
-        var (theirs, mine) = split < 0 ? (text, "") : (text[..split], text[split..]);
-        var named = RollReader.Read(theirs, cache.Book).Mentions;
-        string? First(IEnumerable<Mention> all, MentionKind kind) => all.FirstOrDefault(m => m.Kind == kind)?.Id;
+        var told = ToldFear.Of(text, cache.Book, cache.Named.Partners);
         return TypedResults.Ok(
             written with
             {
-                Move = written.Move ?? First(named, MentionKind.Move),
-                Place = written.Place ?? (First(named, MentionKind.Move) is null ? First(named, MentionKind.Place) : null),
-                Mine = written.Mine ?? First(RollReader.Read(mine, cache.Book).Mentions, MentionKind.Move),
-                Partner =
-                    written.Partner
-                    ?? cache
-                        .Log.Partners.FirstOrDefault(p => p.Name.Length > 0 && text.Contains(p.Name, StringComparison.OrdinalIgnoreCase))
-                        ?.Id,
+                Move = written.Move ?? told.Move?.Value,
+                Place = written.Place ?? told.Place?.Value,
+                Mine = written.Mine ?? told.Mine?.Value,
+                Partner = written.Partner ?? told.Partner,
             }
         );
     }

@@ -43,7 +43,7 @@ public static class BetweenWords
     /// <param name="chance">How often what comes off there is mine, from 0 to 1.</param>
     /// <param name="rolls">How many rolls lately.</param>
     public static string Yours(double chance, int rolls) =>
-        $"what comes off there is yours about {Tenths(Math.Round(10 * chance)).Replace(" in", " times in", StringComparison.Ordinal)}; {OfRolls(rolls)} in eight weeks";
+        $"what comes off there is yours about {Math.Round(10 * chance).ToString(CultureInfo.InvariantCulture)} times in 10; {OfRolls(rolls)} in eight weeks";
 
     /// <summary>How likely somebody is there: <c>likely there, about 7 in 10</c>.</summary>
     public static string Likely(double chance) =>

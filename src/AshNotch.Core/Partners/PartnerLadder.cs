@@ -35,18 +35,16 @@ public sealed record PartnerLadder(IReadOnlyList<Rung> Rungs, IReadOnlyList<stri
         [
             .. lately
                 .GroupBy(r => r.Item.Roll.Partner!)
-                .Select(g => new Rung(g.Key, experience.Log.Partner(g.Key)!.Name, Chance(experience.Model, way, g.Last().Index), g.Count()))
+                .Select(g => new Rung(
+                    g.Key,
+                    experience.Log.Partner(g.Key)!.Name,
+                    experience.Model.ShareOfMine(way.From, g.Last().Index),
+                    g.Count()
+                ))
                 .OrderByDescending(r => r.Chance)
                 .ThenBy(r => r.Name, StringComparer.Ordinal),
         ];
         return new PartnerLadder(rungs, [.. Missed(rungs).Append(Heavy(experience)).OfType<string>()]);
-    }
-
-    private static double Chance(SkillModel model, Way way, int roll)
-    {
-        var mine = model.Written(way.From, roll, Who.Me, null);
-        var theirs = model.Written(way.From, roll, Who.Partner, null);
-        return mine / (mine + theirs);
     }
 
     private static IEnumerable<string> Missed(List<Rung> rungs)

@@ -162,6 +162,15 @@ public sealed class SkillModel
         return move is null ? chances[(int)by] : chances[(int)by] * splits.Written(place, by, move.Value);
     }
 
+    /// <summary>Of the two who could bring something off at a place in a roll of the walk, how often it is I, from 0 to 1.</summary>
+    /// <param name="from">The place.</param>
+    /// <param name="roll">Index of the roll in the walk.</param>
+    public double ShareOfMine(PlaceId from, int roll)
+    {
+        var (mine, theirs) = (Written(from, roll, Who.Me, null), Written(from, roll, Who.Partner, null));
+        return mine / (mine + theirs);
+    }
+
     private RollChain Chain(double[] numbers, double[] shares, double written, double stops, Against against)
     {
         var settings = Settings(against);

@@ -88,11 +88,8 @@ public sealed record Courses(IReadOnlyList<Course> All, string Changed)
         // For the whole only what landed is looked at: how many stops are written changes with the teller's patience.
         private double ShareOfLandings(Step step, SkillModel model)
         {
-            var (mine, theirs) = (
-                model.Written(step.From, step.Roll, Who.Me, null),
-                model.Written(step.From, step.Roll, Who.Partner, null)
-            );
-            return (subject.By == Who.Me ? mine : theirs) / (mine + theirs);
+            var mine = model.ShareOfMine(step.From, step.Roll);
+            return subject.By == Who.Me ? mine : 1 - mine;
         }
 
         public Course Finish(DateOnly begin, Experience experience)

@@ -26,20 +26,22 @@ public static class MatchWriting
             WeightKg = day.WeightKg,
             Minutes = day.Minutes,
             Notes = day.Notes,
-            Opponents = None(
-                day.Opponents.Select(o => new ScoutingDocument
-                {
-                    Opponent = o.Opponent,
-                    Partner = o.Partner,
-                    Belt = Said(o.Belt),
-                    Known = None(o.Known.Select(h => new HearsayDocument { Text = h.Text, From = h.From })),
-                    Starts = o.Starts,
-                    PlanA = o.PlanA,
-                    Avoid = o.Avoid,
-                    Lead = o.Lead,
-                    Held = o.Held,
-                })
-            ),
+            Opponents = None(day.Opponents.Select(Document)),
+        };
+
+    /// <summary>The document of what is known of an opponent.</summary>
+    public static ScoutingDocument Document(Scouting scouting) =>
+        new()
+        {
+            Opponent = scouting.Opponent,
+            Partner = scouting.Partner,
+            Belt = Said(scouting.Belt),
+            Known = None(scouting.Known.Select(h => new HearsayDocument { Text = h.Text, From = h.From })),
+            Starts = scouting.Starts,
+            PlanA = scouting.PlanA,
+            Avoid = scouting.Avoid,
+            Lead = scouting.Lead,
+            Held = scouting.Held,
         };
 
     /// <summary>The document of what a referee said.</summary>

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
@@ -24,7 +25,7 @@ public sealed class NamesOut
             NameSwap.Of(partners.SelectMany((p, i) => p.AlsoCalled.Append(p.Name).Select(n => (n, Stand(i)))), isTerm),
             partners.Select((p, i) => (p.Id, Stands: $"partner-{i + 1}")).ToDictionary(p => p.Id, p => (string?)p.Stands)
         );
-        var document = System.Text.Json.JsonSerializer.SerializeToNode(LogWriter.Document(diary), LogJson.Default.LogDocument)!;
+        var document = JsonSerializer.SerializeToNode(LogWriter.Document(diary), LogJson.Default.LogDocument)!;
         foreach (var (i, partner) in document["partners"]!.AsArray().Index())
         {
             partner!["id"] = $"partner-{i + 1}";
@@ -40,7 +41,7 @@ public sealed class NamesOut
     /// <summary>Writes such a log, as <see cref="LogWriter.Write"/> does one with names.</summary>
     public static void Write(Diary diary, Func<string, bool> isTerm, Stream stream)
     {
-        using (var writer = new System.Text.Json.Utf8JsonWriter(stream, LogJson.Pretty))
+        using (var writer = new Utf8JsonWriter(stream, LogJson.Pretty))
             Of(diary, isTerm).WriteTo(writer);
         stream.WriteByte((byte)'\n');
     }
@@ -53,7 +54,7 @@ public sealed class NamesOut
         {
             node = JsonNode.Parse(document);
         }
-        catch (System.Text.Json.JsonException)
+        catch (JsonException)
         {
             // No document, but a text.
             return swap.IsIn(document) ? swap.In(document) : null;

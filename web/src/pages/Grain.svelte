@@ -3,7 +3,6 @@
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { weeksAgo } from '../base/words';
-  import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
@@ -11,21 +10,21 @@
   import GrainPlace from '../parts/GrainPlace.svelte';
   import { drill } from '../parts/drill';
   import WindowFilter from '../parts/WindowFilter.svelte';
-  import { need, partnerChoices, terms } from '../parts/trade.svelte';
+  import { need, terms } from '../parts/trade.svelte';
+  import PartnerFilter from '../parts/PartnerFilter.svelte';
 
   need(terms);
-  const partners = resource(() => got(api.GET('/api/partners')));
-  let partner = $state<string | null>(null);
+  let partner = $state('');
   let attire = $state<Schemas['Attire'] | ''>('');
   let weeks = $state(0);
-  const filtered = $derived(partner !== null || attire !== '' || weeks > 0);
+  const filtered = $derived(partner !== '' || attire !== '' || weeks > 0);
 
   const asked = resource(() =>
     got(
       api.GET('/api/grain', {
         params: {
           query: {
-            partner: partner ?? undefined,
+            partner: partner || undefined,
             attire: attire || undefined,
             first: weeks ? weeksAgo(weeks) : undefined,
           },
@@ -68,20 +67,7 @@
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Following the grain" />{/if}
 <div class="narrowing">
-  <div class="min-w-48">
-    <Combo
-      label="Partner"
-      hideLabel
-      value={partner}
-      none="with anyone"
-      ready={!partners.waiting}
-      choices={partnerChoices(partners.value ?? [])}
-      onchoose={(id) => {
-        partner = id || null;
-        powers = {};
-      }}
-    />
-  </div>
+  <PartnerFilter bind:partner onchange={() => (powers = {})} />
   <WindowFilter bind:attire bind:weeks onchange={() => (powers = {})} />
 </div>
 {#if grain && grain.knots.every((k) => k.seen === 0)}

@@ -4,7 +4,6 @@
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { times, weeksAgo } from '../base/words';
-  import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
   import { tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
@@ -15,7 +14,8 @@
   import SpotOpened from '../parts/SpotOpened.svelte';
   import Untested from '../parts/Untested.svelte';
   import WindowFilter from '../parts/WindowFilter.svelte';
-  import { need, partnerChoices, terms } from '../parts/trade.svelte';
+  import { need, terms } from '../parts/trade.svelte';
+  import PartnerFilter from '../parts/PartnerFilter.svelte';
 
   need(terms);
   let aim = $state<Schemas['Aim'] | undefined>();
@@ -35,7 +35,6 @@
   let attire = $state<Schemas['Attire'] | ''>('');
   let weeks = $state(0);
   let partner = $state('');
-  const partners = resource(() => got(api.GET('/api/partners')));
 
   const query = $derived({
     aim,
@@ -94,20 +93,7 @@
       onchoose={(next) => (against = next)}
     />
     <WindowFilter bind:attire bind:weeks />
-    <div class="min-w-44">
-      <Combo
-        label="Partner"
-        hideLabel
-        value={partner}
-        none="with anyone"
-        ready={!partners.waiting}
-        choices={partnerChoices(partners.value ?? [])}
-        onchoose={(id) => {
-          partner = id;
-          picked = 0;
-        }}
-      />
-    </div>
+    <PartnerFilter bind:partner onchange={() => (picked = 0)} />
   {/if}
 </div>
 {#if ranking && ranking.spots.length === 0 && (attire || weeks || partner)}

@@ -3,18 +3,16 @@
   import { api, got } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { day, times } from '../base/words';
-  import Combo from '../kit/Combo.svelte';
   import Failed from '../kit/Failed.svelte';
   import Waiting from '../kit/Waiting.svelte';
   import CostNav from '../parts/CostNav.svelte';
   import CourseLine from '../parts/CourseLine.svelte';
   import RollRow from '../parts/RollRow.svelte';
-  import { partnerChoices } from '../parts/trade.svelte';
+  import PartnerFilter from '../parts/PartnerFilter.svelte';
 
   const everything = 10_000;
   let limit = $state<number>();
   let partner = $state('');
-  const partners = resource(() => got(api.GET('/api/partners')));
   const asked = resource(() =>
     got(api.GET('/api/weeks', { params: { query: { limit, partner: partner || undefined } } })),
   );
@@ -40,20 +38,7 @@
 <h1>Over weeks</h1>
 <CostNav />
 <div class="narrowing">
-  <div class="min-w-44">
-    <Combo
-      label="Partner"
-      hideLabel
-      value={partner}
-      none="with anyone"
-      ready={!partners.waiting}
-      choices={partnerChoices(partners.value ?? [])}
-      onchoose={(id) => {
-        partner = id;
-        chosen = 0;
-      }}
-    />
-  </div>
+  <PartnerFilter bind:partner onchange={() => (chosen = 0)} />
 </div>
 <Failed of={asked} />
 {#if asked.waiting}<Waiting what="Going through the weeks" />{/if}

@@ -45,7 +45,7 @@ public sealed class WithWhom(Experience experience)
         return
         [
             .. last.Where(p => (there.Count == 0 || there.Contains(p.Key)) && experience.Log.Partner(p.Key) is not null)
-                .Select(p => (Partner: p.Key, Roll: p.Value, Chance: Chance(way, p.Value)))
+                .Select(p => (Partner: p.Key, Roll: p.Value, Chance: experience.Model.ShareOfMine(way.From, p.Value)))
                 .Where(p => p.Chance is >= Hardest and <= Easiest)
                 .OrderByDescending(p => p.Chance)
                 .ThenBy(p => p.Partner, StringComparer.Ordinal)
@@ -71,14 +71,6 @@ public sealed class WithWhom(Experience experience)
                 yield break;
             yield return (i, day, roll);
         }
-    }
-
-    // Of the two who could bring something off there, how often it is I.
-    private double Chance(Way way, int roll)
-    {
-        var mine = experience.Model.Written(way.From, roll, Who.Me, null);
-        var theirs = experience.Model.Written(way.From, roll, Who.Partner, null);
-        return mine / (mine + theirs);
     }
 
     private string Say(Way way, string partner, double chance, DateOnly start)
