@@ -59,6 +59,7 @@ public static class Scenario
             Stripes = 1,
             Size = RelativeSize.Lighter,
             Traits = ["lasso"],
+            Owed = [new Owed("how to keep the knee shield from being smashed", new DateOnly(2026, 11, 9), null)],
         },
         new()
         {

@@ -117,6 +117,46 @@ public class PartnerPageTests
     }
 
     [Fact]
+    public async Task What_waits_in_a_browser_loses_the_name_and_nothing_of_the_trade()
+    {
+        await using var app = await RunningApp.Start();
+        var (status, without) = await app.Post(
+            "/api/forgotten/without",
+            """
+            { "partner": { "id": "p9", "name": "Brown", "alsoCalled": ["Big Ash"] },
+              "documents": [ "{\"text\":\"Brown passed, then big ash\",\"partner\":\"p9\",\"belt\":\"brown\"}", "no document of Brown" ] }
+            """
+        );
+        Assert.Equal(200, status);
+        Assert.Equal(
+            ["""{"text":"someone passed, then someone","partner":null,"belt":"brown"}""", "no document of someone"],
+            without!.AsArray().Select(w => (string?)w)
+        );
+        Assert.Equal(400, (await app.Post("/api/forgotten/without", """{ "documents": [] }""")).Status);
+    }
+
+    [Fact]
+    public async Task What_is_owed_is_promised_given_and_struck_and_no_edit_loses_it()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/partners/fir", """{ "name": "Fir" }""");
+        var (_, promised) = await app.Put("/api/partners/fir/owed", """{ "text": " the lockdown " }""");
+        var owed = Assert.Single(promised!["owed"]!.AsArray());
+        Assert.Equal("the lockdown", (string?)owed!["text"]);
+        Assert.NotNull(owed["since"]);
+        Assert.Null(owed["given"]);
+        // A form that does not know of it changes nothing about it.
+        await app.Put("/api/partners/fir", """{ "name": "Fir", "notes": "tall" }""");
+        var (_, given) = await app.Put("/api/partners/fir/owed", """{ "text": "The lockdown", "isGiven": true }""");
+        Assert.NotNull(Assert.Single(given!["owed"]!.AsArray())!["given"]);
+        Assert.Equal("tall", (string?)given["notes"]);
+        var (_, struck) = await app.Put("/api/partners/fir/owed", """{ "text": "the lockdown", "isGone": true }""");
+        Assert.Null(struck!["owed"]);
+        Assert.Equal(400, (await app.Put("/api/partners/fir/owed", """{ "text": " " }""")).Status);
+        Assert.Equal(404, (await app.Put("/api/partners/nobody/owed", """{ "text": "x" }""")).Status);
+    }
+
+    [Fact]
     public async Task An_export_without_names_has_none_of_them()
     {
         await using var app = await RunningApp.Start(demo: true);

@@ -1,4 +1,5 @@
 using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
 using AshNotch.Core.Partners;
 using AshNotch.Core.Rolls;
@@ -21,6 +22,17 @@ public sealed class ForgetTests : IDisposable
         store = LogStore.Open(directory);
         store.Import(Log(), Now);
         store.SavePartner(Oakley with { Notes = "Oakley has a bad knee" }, Now);
+        store.SavePartner(
+            new Partner
+            {
+                Id = "b",
+                Name = "Birch",
+                Notes = "came with Oakley",
+                Owed = [new Owed("what Oakley does from there", new DateOnly(2026, 3, 2), null)],
+            },
+            Now
+        );
+        store.SaveOwnName(new OwnName("Oakley roll", "oakley-roll", MoveKind.Pass));
         // A second form of the roll, so that there is an earlier one.
         var roll = store.Read().Roll("r1")!;
         store.SaveRoll(roll.Session, roll.Roll with { Notes = "tired after Oakley" }, Now);
@@ -113,7 +125,9 @@ public sealed class ForgetTests : IDisposable
         Assert.False(IsInFiles("oak-1"));
         Assert.False(IsInFiles("long legs"));
         var log = store.Read();
-        Assert.Equal("Birch", Assert.Single(log.Partners).Name);
+        var birch = Assert.Single(log.Partners);
+        Assert.Equal(("Birch", "came with someone", "what someone does from there"), (birch.Name, birch.Notes, birch.Owed[0].Text));
+        Assert.Equal(("someone roll", "someone-roll"), log.OwnNames.Select(n => (n.Name, n.Id)).Single());
         var roll = log.Roll("r1")!.Roll;
         Assert.Null(roll.Partner);
         Assert.Equal("someone passed my half guard. Then someone's armbar, and someone laughed with Birch.", roll.Retelling);
@@ -123,7 +137,7 @@ public sealed class ForgetTests : IDisposable
         var fear = Assert.Single(store.Snapshot(null).Diary.Fears);
         Assert.Equal(("someone's armbar", null), (fear.Text, fear.Partner));
         Assert.Contains("someone", store.Drafts().Single().Body, StringComparison.Ordinal);
-        var earlier = System.Text.Json.JsonSerializer.Deserialize(store.RollHistory("r1")[^1].Document, LogJson.Default.RollDocument)!;
+        var earlier = JsonSerializer.Deserialize(store.RollHistory("r1")[^1].Document, LogJson.Default.RollDocument)!;
         var words = earlier.Exchanges![0].Notches![0].Span!;
         Assert.Equal("armbar", earlier.Retelling![words[0]..words[1]]);
         Assert.Null(earlier.Partner);
@@ -155,6 +169,56 @@ public sealed class ForgetTests : IDisposable
         var ann = NameSwap.Forgetting(new Partner { Id = "x", Name = "Ann" }, MatVocabulary.BuiltIn.IsTerm);
         Assert.Equal("someone planned it, Anna did not", ann.In("ANN planned it, Anna did not"));
         Assert.Equal("nobody", NameSwap.Forgetting(new Partner { Id = "x" }, MatVocabulary.BuiltIn.IsTerm).In("nobody"));
+    }
+
+    [Theory]
+    [InlineData("brown")]
+    [InlineData("Ash")]
+    [InlineData("Shin")]
+    [InlineData("Knee")]
+    [InlineData("hard")]
+    [InlineData("Tap")]
+    [InlineData("Partner")]
+    public void Whoever_is_called_like_a_word_of_the_form_takes_none_of_it_along(string name)
+    {
+        store.SavePartner(Oakley with { Name = name, AlsoCalled = [], Belt = Belt.Brown }, Now);
+        var roll = store.Read().Roll("r1")!;
+        Notch[] notches =
+        [
+            new()
+            {
+                By = Who.Me,
+                Move = new("knee-cut-pass"),
+                From = new("half-guard/bottom"),
+                To = new("shin-to-shin-guard/bottom"),
+                Outcome = Outcome.Tap,
+            },
+        ];
+        var told = roll.Roll with
+        {
+            Intensity = Intensity.Hard,
+            PartnerThen = new(Belt.Brown, null, null, null),
+            Exchanges = [new() { End = ExchangeEnd.Tap, Notches = notches }],
+        };
+        store.SaveRoll(roll.Session, told with { Notes = $"with {name}" }, Now);
+        store.SaveRoll(roll.Session, told, Now);
+        using var written = new MemoryStream();
+        NamesOut.Write(store.Snapshot(null).Diary, MatVocabulary.BuiltIn.IsTerm, written);
+        written.Position = 0;
+        var nameless = LogReader.Read(written, MatVocabulary.BuiltIn).Diary.Log.Roll("r1")!.Roll;
+        Assert.Equal(Kept(told), Kept(nameless));
+        store.ForgetPartner("oak-1", MatVocabulary.BuiltIn.IsTerm);
+        Assert.Equal(Kept(told), Kept(store.Read().Roll("r1")!.Roll));
+        var earlier = JsonSerializer.Deserialize(store.RollHistory("r1")[^1].Document, LogJson.Default.RollDocument)!;
+        Assert.Equal("with someone", earlier.Notes);
+        Assert.Equal(("hard", "brown"), (earlier.Intensity, earlier.PartnerBelt));
+        Assert.Equal(
+            ("shin-to-shin-guard/bottom", "tap"),
+            (earlier.Exchanges![0].Notches![0].To, earlier.Exchanges[0].Notches![0].Outcome)
+        );
+
+        static object Kept(Roll roll) =>
+            (roll.Intensity, roll.PartnerThen, string.Join(' ', roll.Notches.Select(n => (n.By, n.Move, n.From, n.To, n.Outcome))));
     }
 
     [Fact]

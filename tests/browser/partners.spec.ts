@@ -82,6 +82,23 @@ for (const [name, size] of sizes) {
       await expect(kept).toHaveCount(0);
     });
 
+    test('what was promised stands before class until it is given', async ({ page }) => {
+      await page.goto(`${demo.url}/#/partners/alder`);
+      const words = page.getByLabel('Promised to tell or show them');
+      await words.fill(`the step ${name}`);
+      await page.getByRole('button', { name: 'Note it' }).click();
+      await expect(page.getByText(/^since /)).toBeVisible();
+      await page.goto(`${demo.url}/#/partners`);
+      await expect(page.getByText(`You owe them: the step ${name}.`)).toBeVisible();
+      await page.goto(`${demo.url}/#/partners/alder`);
+      await page.getByRole('button', { name: `Given: the step ${name}` }).click();
+      await expect(page.getByText('Given.', { exact: true })).toBeVisible();
+      await expect(page.getByRole('button', { name: `Given: the step ${name}` })).toHaveCount(0);
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByRole('button', { name: `Strike out: the step ${name}` }).click();
+      await expect(page.getByRole('button', { name: `Strike out: the step ${name}` })).toHaveCount(0);
+    });
+
     test('a partner is forgotten in the log, in what is begun and in the copies', async ({ page }) => {
       const own = `Quill${name.length}`;
       const id = `q${name.length}`;

@@ -1,4 +1,5 @@
 using AshNotch.App.Views;
+using AshNotch.Core.Rolls;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -12,6 +13,7 @@ internal static class ForgettingEndpoints
     {
         routes.MapPost("/api/partners/{id}/forget", Forgotten).WithName("forgetPartner").ProducesProblem(404);
         routes.MapPost("/api/backups/{name}/forget", Clean).WithName("cleanBackup").ProducesProblem(409).ProducesValidationProblem();
+        routes.MapPost("/api/forgotten/without", Without).WithName("withoutForgotten").ProducesValidationProblem();
         return routes;
     }
 
@@ -20,13 +22,23 @@ internal static class ForgettingEndpoints
         var rolls = cache.Log.Rolls.Count(r => r.Roll.Partner == id);
         if (store.ForgetPartner(id, cache.Vocabulary.IsTerm) is not { } gone)
             return PartnerEndpoints.NoPartner();
-        return TypedResults.Ok(
-            new ForgottenView(
-                [.. gone.AlsoCalled.Prepend(gone.Name)],
-                rolls,
-                [.. store.CopiesHolding(gone, cache.Vocabulary.IsTerm).Select(BackupView.Of)]
-            )
-        );
+        return TypedResults.Ok(new ForgottenView(rolls, [.. store.CopiesHolding(gone, cache.Vocabulary.IsTerm).Select(BackupView.Of)]));
+    }
+
+    // What waits in a browser is taken through the same as what waits here; nothing of it is kept.
+    private static Ok<IReadOnlyList<string>> Without(Waiting waiting, LogCache cache)
+    {
+        var partner = Named(waiting.Partner);
+        var without = NamesOut.Forgetting(partner, cache.Vocabulary.IsTerm);
+        return TypedResults.Ok<IReadOnlyList<string>>([.. waiting.Documents.Select(d => without.In(d) ?? d)]);
+    }
+
+    private static Partner Named(PartnerDocument? written)
+    {
+        var check = new Checker();
+        var partner = LogReader.Read(written ?? new PartnerDocument(), check, "partner.");
+        check.ThrowIfFaulty();
+        return partner;
     }
 
     private static NoContent Clean(string name, CopyToClean asked, LogCache cache, LogStore store)
@@ -36,10 +48,7 @@ internal static class ForgettingEndpoints
             store.DeleteBackup(name);
             return TypedResults.NoContent();
         }
-        var check = new Checker();
-        var partner = LogReader.Read(asked.Partner ?? new PartnerDocument(), check, "partner.");
-        check.ThrowIfFaulty();
-        store.ForgetInCopy(name, partner, cache.Vocabulary.IsTerm);
+        store.ForgetInCopy(name, Named(asked.Partner), cache.Vocabulary.IsTerm);
         return TypedResults.NoContent();
     }
 }

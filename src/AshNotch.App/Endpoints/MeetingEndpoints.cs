@@ -49,7 +49,8 @@ internal static class MeetingEndpoints
                         c.Partner,
                         log.Partner(c.Partner)!.Name,
                         BetweenWords.Likely(c.Chance),
-                        [.. dossiers.Heed(log.Partner(c.Partner)!, HeedsEach).Select(h => HeedView.Of(h, cache.Vocabulary))]
+                        [.. dossiers.Heed(log.Partner(c.Partner)!, HeedsEach).Select(h => HeedView.Of(h, cache.Vocabulary))],
+                        [.. log.Partner(c.Partner)!.Owed.Where(o => o.IsOpen).Select(o => o.Text)]
                     )),
             ]
         );

@@ -21,6 +21,7 @@ internal static class PartnerEndpoints
         routes.MapGet("/api/partners/rows", Rows).WithName("partnerRows").ProducesValidationProblem();
         routes.MapGet("/api/partners/{id}", One).WithName("partner").ProducesProblem(404);
         routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
+        routes.MapPut("/api/partners/{id}/owed", Owe).WithName("owePartner").ProducesProblem(404).ProducesValidationProblem();
         routes
             .MapGet(
                 "/api/partners/{id}/history",
@@ -99,14 +100,37 @@ internal static class PartnerEndpoints
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
-    private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogStore store, TimeProvider clock)
+    private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogCache cache, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
         var partner = LogReader.Read(written with { Id = id }, check, "");
         check.Id(id, "id");
         check.ThrowIfFaulty();
+        // Whoever does not say what they are owed does not say that it is nothing.
+        if (written.Owed is null && cache.Log.Partner(id) is { } before)
+            partner = partner with { Owed = before.Owed };
         store.SavePartner(partner, clock.GetUtcNow());
         return TypedResults.Ok(LogWriter.Document(partner));
+    }
+
+    private static Results<Ok<PartnerDocument>, ProblemHttpResult> Owe(
+        string id,
+        OwedChange change,
+        LogCache cache,
+        LogStore store,
+        TimeProvider clock
+    )
+    {
+        if (cache.Log.Partner(id) is not { } partner)
+            return NoPartner();
+        var check = new Checker();
+        var text = check.Text(change.Text, "", "text")?.Trim();
+        if (string.IsNullOrEmpty(text))
+            check.Fault("text", "is missing; write in a few words what you promised to tell or show them.");
+        check.ThrowIfFaulty();
+        var owing = change.IsGone ? partner.NotOwing(text!) : partner.Owing(text!, Today(clock), change.IsGiven);
+        store.SavePartner(owing, clock.GetUtcNow());
+        return TypedResults.Ok(LogWriter.Document(owing));
     }
 
     private static Ok<PartnerMerge> Merge(string id, PartnerToMerge merge, LogCache cache, LogStore store, TimeProvider clock)

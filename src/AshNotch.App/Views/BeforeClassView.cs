@@ -10,5 +10,6 @@ public sealed record BeforeClassView(DateOnly? Day, IReadOnlyList<BeforeClassVie
     /// <param name="Name">Their name.</param>
     /// <param name="Likely">How likely they are there, in words.</param>
     /// <param name="Heeds">One or two things to keep in mind; empty where there is nothing to say.</param>
-    public sealed record Person(string Id, string Name, string Likely, IReadOnlyList<HeedView> Heeds);
+    /// <param name="Owed">What I promised to tell or show them, and have not yet.</param>
+    public sealed record Person(string Id, string Name, string Likely, IReadOnlyList<HeedView> Heeds, IReadOnlyList<string> Owed);
 }

@@ -30,6 +30,9 @@ public sealed record Partner
     /// <summary>Remarks.</summary>
     public string Notes { get; init; } = "";
 
+    /// <summary>What they are owed, and were: advice promised to them.</summary>
+    public IReadOnlyList<Owed> Owed { get; init; } = [];
+
     /// <summary>
     /// This partner after another, entered under a second spelling, was found to be the same: what is known here stands, what is not comes
     /// from the other.
@@ -50,7 +53,22 @@ public sealed record Partner
                     .Where(n => !string.Equals(n, Name, StringComparison.OrdinalIgnoreCase)),
             ],
             Notes = string.Join('\n', new[] { Notes, other.Notes }.Where(n => n.Length > 0).Distinct()),
+            Owed = [.. Owed.Union(other.Owed)],
         };
+
+    /// <summary>This partner with something owed them from a day on, or given that day; what is owed already stays since when it was.</summary>
+    public Partner Owing(string text, DateOnly day, bool isGiven) =>
+        this with
+        {
+            Owed = Owed.Any(o => Is(o, text))
+                ? [.. Owed.Select(o => Is(o, text) ? o with { Given = isGiven ? o.Given ?? day : null } : o)]
+                : [.. Owed, new Owed(text, day, isGiven ? day : null)],
+        };
+
+    /// <summary>This partner, something struck from what is owed them.</summary>
+    public Partner NotOwing(string text) => this with { Owed = [.. Owed.Where(o => !Is(o, text))] };
+
+    private static bool Is(Owed owed, string text) => string.Equals(owed.Text, text, StringComparison.OrdinalIgnoreCase);
 
     /// <summary>What to copy into a roll of today.</summary>
     public PartnerOfTheDay Today => new(Belt, Stripes, WeightKg, Size);

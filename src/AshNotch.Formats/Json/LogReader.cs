@@ -163,7 +163,16 @@ public static class LogReader
             Traits = check.Names(written.Traits, at, "traits"),
             AlsoCalled = check.Names(written.AlsoCalled, at, "alsoCalled"),
             Notes = check.Text(written.Notes, at, "notes") ?? "",
+            Owed = RollReading.Each(written.Owed, $"{at}owed", check, Read),
         };
+    }
+
+    private static Owed Read(OwedDocument written, Checker check, string where)
+    {
+        var text = check.Text(written.Text, $"{where}.", "text")?.Trim();
+        if (string.IsNullOrEmpty(text))
+            check.Fault($"{where}.text", "is missing; write in a few words what they are owed.");
+        return new Owed(text ?? "", check.Day(written.Since, $"{where}.", "since"), check.Day(written.Given, $"{where}.", "given"));
     }
 
     /// <summary>Reads a name of the user's own: what it means must be known, or be a move of their own with a kind.</summary>

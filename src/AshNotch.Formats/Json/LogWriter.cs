@@ -72,6 +72,14 @@ public static class LogWriter
             Traits = None(partner.Traits),
             AlsoCalled = None(partner.AlsoCalled),
             Notes = Empty(partner.Notes),
+            Owed = None(
+                partner.Owed.Select(o => new OwedDocument
+                {
+                    Text = o.Text,
+                    Since = Day(o.Since),
+                    Given = Day(o.Given),
+                })
+            ),
         };
 
     /// <summary>The document of a session without its rolls.</summary>

@@ -9,11 +9,17 @@ namespace AshNotch.Formats.Json;
 public sealed class NamesOut
 {
     private const string Partner = "partner";
+    private const string Id = "id";
+    private const string OwnNames = "ownNames";
     private readonly NameSwap swap;
     private readonly IReadOnlyDictionary<string, string?> ids;
 
     /// <summary>With these names, and these ids of partners, each with what stands in its place; null for nobody.</summary>
-    public NamesOut(NameSwap swap, IReadOnlyDictionary<string, string?> ids) => (this.swap, this.ids) = (swap, ids);
+    private NamesOut(NameSwap swap, IReadOnlyDictionary<string, string?> ids) => (this.swap, this.ids) = (swap, ids);
+
+    /// <summary>Of a partner who is forgotten: <c>someone</c> stands where their name stood, and nobody where their id did.</summary>
+    public static NamesOut Forgetting(Partner partner, Func<string, bool> isTerm) =>
+        new(NameSwap.Forgetting(partner, isTerm), new Dictionary<string, string?> { [partner.Id] = null });
 
     /// <summary>A whole log without the names of its partners: <c>Partner 1</c>, <c>Partner 2</c> and so on, in the order they are kept.</summary>
     /// <param name="diary">The log.</param>
@@ -32,7 +38,7 @@ public sealed class NamesOut
             partner["name"] = Stand(i);
             partner.AsObject().Remove("alsoCalled");
         }
-        swapping.Swap(document);
+        swapping.Swap(document, "");
         return document;
 
         static string Stand(int i) => $"Partner {i + 1}";
@@ -59,10 +65,15 @@ public sealed class NamesOut
             // No document, but a text.
             return swap.IsIn(document) ? swap.In(document) : null;
         }
-        return node is not null && Swap(node) ? node.ToJsonString() : null;
+        if (node is not (JsonObject or JsonArray))
+            return swap.IsIn(document) ? swap.In(document) : null;
+        return Swap(node, "") ? node.ToJsonString() : null;
     }
 
-    private bool Swap(JsonNode node)
+    /// <summary>The id of a move or place without the names, of the user's own: <c>rui-pass</c>; null where nothing changes.</summary>
+    public string? InId(string id) => FixedWords.IsKnown(id) || !swap.IsIn(id) ? null : swap.In(id).ToLowerInvariant().Replace(' ', '-');
+
+    private bool Swap(JsonNode node, string field)
     {
         var changed = false;
         if (node is JsonArray list)
@@ -70,9 +81,9 @@ public sealed class NamesOut
             for (var i = 0; i < list.Count; i++)
             {
                 if (Text(list[i]) is { } text)
-                    changed |= Put(text, swapped => list[i] = swapped);
+                    changed |= Put(field, text, swapped => list[i] = swapped);
                 else if (list[i] is { } inner)
-                    changed |= Swap(inner);
+                    changed |= Swap(inner, field);
             }
         }
         else if (node is JsonObject of)
@@ -87,10 +98,10 @@ public sealed class NamesOut
                     of[name] = stands;
                     changed = true;
                 }
-                else if (name != "id" && Text(value) is { } text)
-                    changed |= Put(text, swapped => of[name] = swapped);
+                else if (Text(value) is { } text)
+                    changed |= Put(name == Id && field == OwnNames ? "move" : name, text, swapped => of[name] = swapped);
                 else if (value is not null)
-                    changed |= Swap(value);
+                    changed |= Swap(value, name);
             }
             if (moved is not null)
                 Move(of, moved);
@@ -98,11 +109,11 @@ public sealed class NamesOut
         return changed;
     }
 
-    private bool Put(string text, Action<string> put)
+    private bool Put(string field, string text, Action<string> put)
     {
-        if (!swap.IsIn(text))
+        if (FixedWords.Are(field, text) || !swap.IsIn(text))
             return false;
-        put(swap.In(text));
+        put(FixedWords.IsId(field) ? InId(text) ?? text : swap.In(text));
         return true;
     }
 

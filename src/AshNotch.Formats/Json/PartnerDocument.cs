@@ -33,4 +33,7 @@ public sealed record PartnerDocument
 
     /// <summary>Remarks.</summary>
     public string? Notes { get; set; }
+
+    /// <summary>What they are owed, and were.</summary>
+    public List<OwedDocument>? Owed { get; set; }
 }

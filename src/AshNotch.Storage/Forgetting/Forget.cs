@@ -18,6 +18,8 @@ internal static class Forget
         ("session", ["notes", "state_note", "taught"]),
         ("notch", ["note", "advice", "causes", "rulings"]),
         ("takeaway", ["text"]),
+        ("partner", ["traits", "notes", "owed"]),
+        ("partner_history", ["document"]),
         ("roll_history", ["document"]),
         ("focus", ["reason"]),
         ("draft", ["body"]),
@@ -30,15 +32,29 @@ internal static class Forget
         ("import", ["summary"]),
     ];
 
+    // What is the id of a move or a place, which may be one of the user's own.
+    private static readonly (string Table, string[] Columns)[] Ids =
+    [
+        ("exchange", ["start"]),
+        ("notch", ["move", "from_place", "to_place"]),
+        ("focus", ["from_place", "move", "to_place"]),
+        ("own_name", ["id"]),
+    ];
+
     /// <summary>Does it, inside a transaction; a file of an earlier version has fewer tables.</summary>
     public static void In(SqliteConnection connection, Partner partner, Func<string, bool> isTerm)
     {
         var swap = NameSwap.Forgetting(partner, isTerm);
-        var documents = new NamesOut(swap, new Dictionary<string, string?> { [partner.Id] = null });
+        var documents = NamesOut.Forgetting(partner, isTerm);
         Retellings(connection, swap);
         foreach (var (table, columns) in Texts)
         foreach (var column in columns.Where(c => Has(connection, table, c)))
-            Column(connection, table, column, documents);
+            Column(connection, table, column, documents.In);
+        foreach (var (table, columns) in Ids)
+        foreach (var column in columns.Where(c => Has(connection, table, c)))
+            Column(connection, table, column, documents.InId);
+        if (Has(connection, "own_name", null))
+            Column(connection, "own_name", "name", name => swap.IsIn(name) ? swap.In(name) : null);
         foreach (var (table, where) in new[] { ("partner_history", "partner = $1"), ("partner_merge", "gone = $1 OR kept = $1") })
         {
             if (Has(connection, table, null))
@@ -97,7 +113,7 @@ internal static class Forget
         }
     }
 
-    private static void Column(SqliteConnection connection, string table, string column, NamesOut documents)
+    private static void Column(SqliteConnection connection, string table, string column, Func<string, string?> without)
     {
         // Each different text once: many rows say the same.
         List<string> all =
@@ -106,8 +122,8 @@ internal static class Forget
         ];
         foreach (var text in all)
         {
-            if (documents.In(text) is { } without)
-                connection.Run($"UPDATE {table} SET {column} = $2 WHERE {column} = $1", text, without);
+            if (without(text) is { } put)
+                connection.Run($"UPDATE OR REPLACE {table} SET {column} = $2 WHERE {column} = $1", text, put);
         }
     }
 

@@ -6,7 +6,7 @@ namespace AshNotch.Storage.Tables;
 /// <summary>The practitioner and the partners.</summary>
 internal static class PeopleTables
 {
-    private const string Columns = "id, name, belt, stripes, weight_kg, size, traits, also_called, notes";
+    private const string Columns = "id, name, belt, stripes, weight_kg, size, traits, also_called, notes, owed";
 
     public static List<Partner> Partners(SqliteConnection connection) =>
         [.. connection.Query($"SELECT {Columns} FROM partner ORDER BY rowid").Select(Of)];
@@ -29,9 +29,9 @@ internal static class PeopleTables
             HistoryTable.Remember(connection, before, now);
         }
         connection.Run(
-            "INSERT INTO partner (id, name, belt, stripes, weight_kg, size, traits, also_called, notes) VALUES ($1, $2, $3, $4, "
-                + "$5, $6, $7, $8, $9) ON CONFLICT (id) DO UPDATE SET "
-                + "name = $2, belt = $3, stripes = $4, weight_kg = $5, size = $6, traits = $7, also_called = $8, notes = $9",
+            "INSERT INTO partner (id, name, belt, stripes, weight_kg, size, traits, also_called, notes, owed) VALUES ($1, $2, $3, $4, "
+                + "$5, $6, $7, $8, $9, $10) ON CONFLICT (id) DO UPDATE SET "
+                + "name = $2, belt = $3, stripes = $4, weight_kg = $5, size = $6, traits = $7, also_called = $8, notes = $9, owed = $10",
             partner.Id,
             partner.Name,
             Rows.Said(partner.Belt),
@@ -40,7 +40,8 @@ internal static class PeopleTables
             Rows.Said(partner.Size),
             Rows.Json(partner.Traits),
             Rows.Json(partner.AlsoCalled),
-            partner.Notes
+            partner.Notes,
+            Rows.Json(partner.Owed)
         );
     }
 
@@ -56,6 +57,7 @@ internal static class PeopleTables
             Traits = row.Texts(6),
             AlsoCalled = row.Texts(7),
             Notes = row.GetString(8),
+            Owed = row.Owed(9),
         };
 
     public static Practitioner Practitioner(SqliteConnection connection)

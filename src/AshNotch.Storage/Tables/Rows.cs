@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using Microsoft.Data.Sqlite;
 
@@ -63,6 +64,12 @@ internal static class Rows
 
     public static string Json(IReadOnlyList<string> texts) =>
         texts.Count == 0 ? "[]" : JsonSerializer.Serialize([.. texts], StorageJson.Default.ListString);
+
+    public static IReadOnlyList<Owed> Owed(this SqliteDataReader row, int column) =>
+        row.IsDBNull(column) ? [] : JsonSerializer.Deserialize(row.GetString(column), StorageJson.Default.ListOwed) ?? [];
+
+    public static string? Json(IReadOnlyList<Owed> owed) =>
+        owed.Count == 0 ? null : JsonSerializer.Serialize([.. owed], StorageJson.Default.ListOwed);
 
     public static string? JsonOrNull(IReadOnlyList<string> texts) => texts.Count == 0 ? null : Json(texts);
 

@@ -13,6 +13,7 @@ namespace AshNotch.Storage.Tables;
 [JsonSerializable(typeof(List<Advice>))]
 [JsonSerializable(typeof(List<MissionCheck>))]
 [JsonSerializable(typeof(List<MissedChance>))]
+[JsonSerializable(typeof(List<Owed>))]
 [JsonSerializable(typeof(List<Penalty>))]
 [JsonSerializable(typeof(List<Taught>))]
 internal sealed partial class StorageJson : JsonSerializerContext;

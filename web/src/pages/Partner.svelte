@@ -14,6 +14,7 @@
   import BetweenList from '../partners/BetweenList.svelte';
   import ForgetPartner from '../partners/ForgetPartner.svelte';
   import Heeds from '../partners/Heeds.svelte';
+  import OwedList from '../partners/OwedList.svelte';
   import Months from '../partners/Months.svelte';
   import SeenSticks from '../partners/SeenSticks.svelte';
 
@@ -167,10 +168,11 @@
       </section>
     {/if}
   {/if}
+  <OwedList id={params.id} owed={now.partner.owed ?? []} onchanged={() => asked.load()} />
   {#if now.advice.length > 0}
     <section aria-labelledby="advice">
       <h2 id="advice">What they told you</h2>
-      {#each now.advice as said (said.text)}
+      {#each now.advice as said (`${said.day} ${said.text}`)}
         <p>
           {said.text}
           <span class="quiet"

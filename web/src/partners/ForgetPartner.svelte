@@ -20,7 +20,7 @@
       const gone = await got(
         api.POST('/api/partners/{id}/forget', { params: { path: { id: partner.id ?? '' } } }),
       );
-      forgetHere(gone.names);
+      await forgetHere(partner);
       copies = gone.copies;
       done = gone;
       if (copies.length === 0) leave();

@@ -1,27 +1,25 @@
+import { api, got, type Schemas } from '../api/client';
 import { keep, kept, places } from '../base/storage';
 import * as v from 'valibot';
 
 // What waits in this browser: tellings begun, and rolls on their way.
 const held = ['outbox', 'draft'];
 
-/** Puts "someone" where these names stand in what waits in this browser. */
-export function forgetHere(names: readonly string[]) {
-  const parts = names.filter((n) => n.trim()).map((n) => n.trim().replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
-  if (parts.length === 0) return;
-  const found = new RegExp(
-    `(?<![\\p{L}\\p{N}])(?:${parts.sort((a, b) => b.length - a.length).join('|')})(?![\\p{L}\\p{N}])`,
-    'giu',
+/** Puts "someone" where a partner's names stand in what waits in this browser; the server knows what is a name and what is not. */
+export async function forgetHere(partner: Schemas['PartnerDocument']) {
+  const waiting = held
+    .flatMap((beginning) => places(beginning))
+    .map((place) => ({ place, written: JSON.stringify(kept(place, v.unknown())) }))
+    .filter((w) => w.written !== 'null');
+  if (waiting.length === 0) return;
+  const without = await got(
+    api.POST('/api/forgotten/without', {
+      body: {
+        partner: { id: partner.id, name: partner.name, alsoCalled: partner.alsoCalled },
+        documents: waiting.map((w) => w.written),
+      },
+    }),
   );
-  for (const place of held.flatMap((beginning) => places(beginning))) {
-    const value = kept(place, v.unknown());
-    if (value !== null) keep(place, without(value, found));
-  }
-}
-
-function without(value: unknown, found: RegExp): unknown {
-  if (typeof value === 'string') return value.replace(found, 'someone');
-  if (Array.isArray(value)) return value.map((one) => without(one, found));
-  if (value !== null && typeof value === 'object')
-    return Object.fromEntries(Object.entries(value).map(([name, one]) => [name, without(one, found)]));
-  return value;
+  for (const [i, { place, written }] of waiting.entries())
+    if (without[i] && without[i] !== written) keep(place, JSON.parse(without[i]));
 }
