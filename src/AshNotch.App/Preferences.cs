@@ -31,7 +31,7 @@ public sealed class Preferences(LogStore store)
     {
         get
         {
-            var own = store.Matches().Rulesets;
+            var own = store.Rules();
             // A table of an earlier version, of points alone.
             if (own.All(r => r.Id != Ruleset.HouseId) && store.Setting(Ruleset.HouseId) is { } kept)
                 own = [.. own, JsonSerializer.Deserialize<Ruleset>(kept)!.In(Rulesets.Matches.First(m => m.Id == Ruleset.HouseId))];

@@ -65,6 +65,7 @@ public static class WebHost
         app.Use(Guard.KeepOut);
         app.UseRouting();
         app.Use(Bounds.Keep);
+        app.Use(HiddenNames.Keep);
         app.UsePages();
         app.MapVocabulary().MapReading().MapBoard().MapNames().MapCaptions().MapTellings().MapRolls().MapHistory();
         app.MapPartners()

@@ -8,8 +8,8 @@ namespace AshNotch.Storage;
 // What is kept for matches, and what is feared.
 public sealed partial class LogStore
 {
-    /// <summary>What is kept for matches, as it stands now.</summary>
-    public MatchBook Matches() => Using(MatchTables.Read);
+    /// <summary>Rules of the user's own.</summary>
+    public IReadOnlyList<MatchRules> Rules() => Using(MatchTables.Rules);
 
     /// <summary>Saves rules of the user's own; others of the same id are replaced.</summary>
     public void SaveRules(MatchRules rules) =>

@@ -1,3 +1,5 @@
+using System.Text.Json.Nodes;
+
 namespace AshNotch.App.Tests;
 
 /// <summary>The page of a partner, the list, who is likely there, rolls side by side: as the pages ask for them, on the demo's log.</summary>
@@ -133,6 +135,58 @@ public class PartnerPageTests
             without!.AsArray().Select(w => (string?)w)
         );
         Assert.Equal(400, (await app.Post("/api/forgotten/without", """{ "documents": [] }""")).Status);
+    }
+
+    [Fact]
+    public async Task While_names_are_hidden_no_answer_says_one_and_nothing_is_changed()
+    {
+        await using var app = await RunningApp.Start(demo: true);
+        var names = app.Store.Read().Partners.Select(p => p.Name).ToList();
+        app.Client.DefaultRequestHeaders.Add("Cookie", "names=hidden");
+        foreach (
+            var path in (string[])
+                ["partners", "partners/dogwood", "before-class", "rack", "weak-spots", "plan", "fears", "lessons", "export"]
+        )
+        {
+            var texts = Texts(await app.Get($"/api/{path}"), "")
+                .Where(t => t.Field is not ("id" or "partner"))
+                .Select(t => t.Text)
+                .ToList();
+            Assert.NotEmpty(texts);
+            Assert.DoesNotContain(texts, t => names.Any(n => t.Contains(n, StringComparison.Ordinal)));
+        }
+        var (status, problem) = await app.Put("/api/partners/dogwood", """{ "name": "Partner 3" }""");
+        Assert.Equal((409, "Names are hidden, so nothing is changed."), (status, (string?)problem!["title"]));
+        Assert.Equal(names, app.Store.Read().Partners.Select(p => p.Name));
+
+        static IEnumerable<(string Field, string Text)> Texts(JsonNode? node, string field) =>
+            node switch
+            {
+                JsonObject of => of.SelectMany(p => Texts(p.Value, p.Key)),
+                JsonArray list => list.SelectMany(i => Texts(i, field)),
+                JsonValue value when value.TryGetValue<string>(out var text) => [(field, text)],
+                _ => [],
+            };
+    }
+
+    [Fact]
+    public async Task Captions_and_the_calendar_say_numbers_where_names_are_left_out()
+    {
+        await using var app = await RunningApp.Start();
+        await app.Put("/api/names", """{ "name": "fir roll", "id": "fir-roll", "kind": "pass" }""");
+        await app.Put("/api/partners/fir", """{ "name": "Fir" }""");
+        await app.Put(
+            "/api/rolls/r1",
+            """
+            { "session": { "id": "s1", "date": "2026-03-02" },
+              "roll": { "id": "r1", "exchanges": [ { "start": "half-guard/top", "notches": [
+                { "by": "me", "move": "fir-roll", "from": "half-guard/top", "outcome": "landed", "at": "0:20" } ] } ] } }
+            """
+        );
+        Assert.Contains("fir roll", await app.Client.GetStringAsync("/api/rolls/r1/captions"), StringComparison.Ordinal);
+        var without = await app.Client.GetStringAsync("/api/rolls/r1/captions?nameless=true");
+        Assert.Contains("Partner 1 roll", without, StringComparison.Ordinal);
+        Assert.DoesNotContain("fir", without, StringComparison.OrdinalIgnoreCase);
     }
 
     [Fact]

@@ -99,6 +99,26 @@ for (const [name, size] of sizes) {
       await expect(page.getByRole('button', { name: `Strike out: the step ${name}` })).toHaveCount(0);
     });
 
+    test('with names hidden every page counts partners, and logging waits until they are shown', async ({
+      page,
+    }) => {
+      await page.goto(`${demo.url}/#/settings`);
+      await page.getByRole('button', { name: "Hide partners' names" }).click();
+      await expect(page.getByText('Names are hidden.')).toBeVisible();
+      for (const path of ['/', '/partners', '/partners/dogwood', '/rack', '/plan', '/weak-spots']) {
+        await page.goto(`${demo.url}/#${path}`);
+        await page.waitForLoadState('networkidle');
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        expect(await page.locator('body').innerText()).not.toMatch(/Dogwood|Alder|Willow|Juniper|Hazel/);
+      }
+      await page.goto(`${demo.url}/#/log`);
+      await expect(page.getByLabel('Tell the roll')).toHaveCount(0);
+      await page.getByRole('button', { name: 'Show names' }).click();
+      await expect(page.getByLabel('Tell the roll')).toBeVisible();
+      await page.goto(`${demo.url}/#/partners/dogwood`);
+      await expect(page.getByRole('heading', { name: 'Dogwood', exact: true })).toBeVisible();
+    });
+
     test('a partner is forgotten in the log, in what is begun and in the copies', async ({ page }) => {
       const own = `Quill${name.length}`;
       const id = `q${name.length}`;

@@ -3,8 +3,10 @@
   import Router, { push, router } from 'svelte-spa-router';
   import { wrap } from 'svelte-spa-router/wrap';
   import { digitOf, isWriting, keys } from './base/keys';
+  import { namesHidden } from './base/names-hidden';
   import { leavePage } from './kit/notices';
   import Notices from './kit/Notices.svelte';
+  import NamesHidden from './parts/NamesHidden.svelte';
   import Rail from './parts/Rail.svelte';
   import { sections } from './parts/sections';
   import Missing from './pages/Missing.svelte';
@@ -42,6 +44,9 @@
   };
 
   let help = $state(false);
+  // A telling that waits in this browser has names in it.
+  const hidden = namesHidden();
+  const tells = $derived(router.location === '/log');
 
   const isOpen = () => document.querySelector('[role=dialog][data-state=open]') !== null;
 
@@ -90,7 +95,8 @@
   tabindex="-1"
   class="mx-auto max-w-[76rem] px-4 pt-4 pb-24 outline-none min-[701px]:px-6 min-[701px]:pb-28"
 >
-  <Router {routes} onRouteLoaded={arrive} />
+  {#if hidden}<NamesHidden />{/if}
+  {#if !(hidden && tells)}<Router {routes} onRouteLoaded={arrive} />{/if}
 </main>
 <Notices />
 {#if help}

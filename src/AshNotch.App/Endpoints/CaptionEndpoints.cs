@@ -33,15 +33,24 @@ internal static class CaptionEndpoints
         routes
             .MapGet(
                 "/api/rolls/{id}/captions",
-                Results<FileContentHttpResult, ProblemHttpResult> (string id, string? form, LogCache cache) =>
+                Results<FileContentHttpResult, ProblemHttpResult> (string id, string? form, HttpRequest request, LogCache cache) =>
                 {
                     if (cache.Log.Roll(id) is not { } found)
                         return RollEndpoints.NoRoll();
+                    var said = HiddenNames.Out(request, cache);
+                    IReadOnlyList<Cue> cues =
+                    [
+                        .. (
+                            form == "chapters"
+                                ? CaptionWriter.Chapters(found.Roll, cache.Vocabulary)
+                                : CaptionWriter.Cues(found.Roll, cache.Vocabulary)
+                        ).Select(c => c with { Text = said(c.Text) }),
+                    ];
                     var (text, type, ending) = form switch
                     {
-                        "srt" => (CaptionWriter.Srt(CaptionWriter.Cues(found.Roll, cache.Vocabulary)), "application/x-subrip", "srt"),
-                        "chapters" => (CaptionWriter.Vtt(CaptionWriter.Chapters(found.Roll, cache.Vocabulary)), "text/vtt", "chapters.vtt"),
-                        _ => (CaptionWriter.Vtt(CaptionWriter.Cues(found.Roll, cache.Vocabulary)), "text/vtt", "vtt"),
+                        "srt" => (CaptionWriter.Srt(cues), "application/x-subrip", "srt"),
+                        "chapters" => (CaptionWriter.Vtt(cues), "text/vtt", "chapters.vtt"),
+                        _ => (CaptionWriter.Vtt(cues), "text/vtt", "vtt"),
                     };
                     var day = found.Session.Date is { } date ? date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) : "roll";
                     return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", $"{day}.{ending}");

@@ -10,10 +10,10 @@ internal static class ExportEndpoints
         routes
             .MapGet(
                 "/api/export",
-                (bool? nameless, LogCache cache) =>
+                (HttpRequest request, LogCache cache) =>
                 {
                     using var text = new MemoryStream();
-                    if (nameless == true)
+                    if (HiddenNames.Are(request))
                         NamesOut.Write(cache.Diary, cache.Vocabulary.IsTerm, text);
                     else
                         LogWriter.Write(cache.Diary, text);

@@ -40,7 +40,7 @@ internal static class PlanEndpoints
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
-    private static Results<FileContentHttpResult, NotFound> Calendar(LogCache cache, TimeProvider clock)
+    private static Results<FileContentHttpResult, NotFound> Calendar(HttpRequest request, LogCache cache, TimeProvider clock)
     {
         var today = Today(clock);
         if (cache.Diary.Drills.Running(today) is not { } running)
@@ -49,7 +49,8 @@ internal static class PlanEndpoints
             running.Id,
             WayWords.AsWork(running.Focuses[0].Way, cache.Vocabulary).TrimEnd('.'),
             Plan(cache, clock).Sessions,
-            clock.GetUtcNow().UtcDateTime
+            clock.GetUtcNow().UtcDateTime,
+            HiddenNames.Out(request, cache)
         );
         return TypedResults.File(Encoding.UTF8.GetBytes(text), "text/calendar; charset=utf-8", "ash-notch-plan.ics");
     }

@@ -148,7 +148,7 @@ public static class CommandLine
         });
         export.SetAction(parsed =>
             parsed.GetValue(format) == "vtt"
-                ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, vocabulary, output)
+                ? ImportExport.Captions(parsed.GetValue(data), parsed.GetValue(roll)!, parsed.GetValue(nameless), vocabulary, output)
                 : ImportExport.Export(parsed.GetValue(data), parsed.GetValue(nameless), vocabulary, output)
         );
 

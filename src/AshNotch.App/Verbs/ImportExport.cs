@@ -3,6 +3,7 @@ using System.Text;
 using AshNotch.App.Views;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Merging;
+using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Captions;
 using AshNotch.Formats.Json;
@@ -72,13 +73,15 @@ internal static class ImportExport
         return 0;
     }
 
-    public static int Captions(string? data, string roll, MatVocabulary vocabulary, Output output)
+    public static int Captions(string? data, string roll, bool nameless, MatVocabulary vocabulary, Output output)
     {
-        var found = Read(data).Log.Roll(roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
+        var log = Read(data).Log;
+        var found = log.Roll(roll) ?? throw new StorageException($"there is no roll '{roll}' in that log.");
         var cues = CaptionWriter.Cues(found.Roll, vocabulary);
+        var names = NameSwap.Numbering(nameless ? log.Partners : [], vocabulary.IsTerm);
         if (cues.Count == 0)
             output.Say("No notch of that roll has a time, so there are no captions.");
-        output.Results.Write(Encoding.UTF8.GetBytes(CaptionWriter.Vtt(cues)));
+        output.Results.Write(Encoding.UTF8.GetBytes(CaptionWriter.Vtt([.. cues.Select(c => c with { Text = names.In(c.Text) })])));
         output.Results.Flush();
         return 0;
     }

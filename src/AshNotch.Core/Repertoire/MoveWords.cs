@@ -26,7 +26,7 @@ public static class MoveWords
         var tail = string.Join(", ", more.OfType<string>());
         return string.Create(
                 CultureInfo.InvariantCulture,
-                $"Came off {Times(sheet.All.Landed)} in {Tries(sheet.All.Tried)}, likely {low:0.00} to {high:0.00} of the time"
+                $"{(sheet.All.Landed == 0 ? "Never came off" : $"Came off {Times(sheet.All.Landed)}")} in {Tries(sheet.All.Tried)}, likely {low:0.00} to {high:0.00} of the time"
             ) + (tail.Length > 0 ? $"; {tail}." : ".");
     }
 

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using System.Text.RegularExpressions;
 
@@ -27,14 +28,16 @@ public sealed class NameSwap
         );
     }
 
-    /// <summary>Of some names, each with what stands in its place.</summary>
-    /// <param name="who">The names.</param>
-    /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
-    public static NameSwap Of(IEnumerable<(string Name, string Stand)> who, Func<string, bool> isTerm) => new(who, isTerm);
-
     /// <summary>Of a partner who is forgotten: <c>someone</c> stands where they stood.</summary>
     public static NameSwap Forgetting(Partner partner, Func<string, bool> isTerm) =>
         new(partner.AlsoCalled.Append(partner.Name).Select(n => (n, "someone")), isTerm);
+
+    /// <summary>Of partners by number: <c>Partner 1</c>, <c>Partner 2</c> and so on, in the order they are kept.</summary>
+    public static NameSwap Numbering(IEnumerable<Partner> partners, Func<string, bool> isTerm) =>
+        new(partners.SelectMany((p, i) => p.AlsoCalled.Append(p.Name).Select(n => (n, Number(i)))), isTerm);
+
+    /// <summary>What stands for the partner at a place in the list, from 0 on.</summary>
+    public static string Number(int index) => string.Create(CultureInfo.InvariantCulture, $"Partner {index + 1}");
 
     /// <summary>Whether a text holds one of the names.</summary>
     public bool IsIn(string? text) => text is not null && names?.IsMatch(text) == true;

@@ -18,7 +18,14 @@ public static class PlanCalendar
     /// <param name="title">What the block is about.</param>
     /// <param name="sessions">Its sessions.</param>
     /// <param name="now">When it is written, in UTC.</param>
-    public static string Write(string block, string title, IEnumerable<PlannedSession> sessions, DateTime now)
+    /// <param name="said">How what is said is written, such as without names; null as it is.</param>
+    public static string Write(
+        string block,
+        string title,
+        IEnumerable<PlannedSession> sessions,
+        DateTime now,
+        Func<string, string>? said = null
+    )
     {
         var calendar = new Ical.Net.Calendar { ProductId = "-//Ash Notch//Plan//EN" };
         foreach (var session in sessions.Where(s => s.Rounds.Count > 0))
@@ -29,8 +36,8 @@ public static class PlanCalendar
             {
                 Uid = string.Create(CultureInfo.InvariantCulture, $"{block}-{date:yyyyMMdd}@ash-notch"),
                 DtStamp = new CalDateTime(now, CalDateTime.UtcTzId),
-                Summary = title,
-                Description = string.Join("\n", session.Rounds.Select(r => Line(r.Round))),
+                Summary = As(title),
+                Description = string.Join("\n", session.Rounds.Select(r => As(Line(r.Round)))),
             };
             if (session.Time is { } time)
             {
@@ -44,6 +51,8 @@ public static class PlanCalendar
             calendar.Events.Add(one);
         }
         return new CalendarSerializer().SerializeToString(calendar)!;
+
+        string As(string text) => said is null ? text : said(text);
     }
 
     private static string Line(Round round) =>

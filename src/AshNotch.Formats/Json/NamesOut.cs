@@ -21,6 +21,9 @@ public sealed class NamesOut
     public static NamesOut Forgetting(Partner partner, Func<string, bool> isTerm) =>
         new(NameSwap.Forgetting(partner, isTerm), new Dictionary<string, string?> { [partner.Id] = null });
 
+    /// <summary>Of names with what stands in their place; ids stay, so that what they lead to is found.</summary>
+    public static NamesOut Standing(NameSwap swap) => new(swap, new Dictionary<string, string?>());
+
     /// <summary>A whole log without the names of its partners: <c>Partner 1</c>, <c>Partner 2</c> and so on, in the order they are kept.</summary>
     /// <param name="diary">The log.</param>
     /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
@@ -28,20 +31,18 @@ public sealed class NamesOut
     {
         var partners = diary.Log.Partners;
         var swapping = new NamesOut(
-            NameSwap.Of(partners.SelectMany((p, i) => p.AlsoCalled.Append(p.Name).Select(n => (n, Stand(i)))), isTerm),
+            NameSwap.Numbering(partners, isTerm),
             partners.Select((p, i) => (p.Id, Stands: $"partner-{i + 1}")).ToDictionary(p => p.Id, p => (string?)p.Stands)
         );
         var document = JsonSerializer.SerializeToNode(LogWriter.Document(diary), LogJson.Default.LogDocument)!;
         foreach (var (i, partner) in document["partners"]!.AsArray().Index())
         {
             partner!["id"] = $"partner-{i + 1}";
-            partner["name"] = Stand(i);
+            partner["name"] = NameSwap.Number(i);
             partner.AsObject().Remove("alsoCalled");
         }
         swapping.Swap(document, "");
         return document;
-
-        static string Stand(int i) => $"Partner {i + 1}";
     }
 
     /// <summary>Writes such a log, as <see cref="LogWriter.Write"/> does one with names.</summary>

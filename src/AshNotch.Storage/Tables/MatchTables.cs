@@ -12,13 +12,7 @@ internal static class MatchTables
     public static MatchBook Read(SqliteConnection connection) =>
         new()
         {
-            Rulesets =
-            [
-                .. connection
-                    .Query("SELECT document FROM ruleset ORDER BY id")
-                    .Select(row => JsonSerializer.Deserialize(row.GetString(0), LogJson.Default.RulesetDocument)!)
-                    .Select(written => RulesReading.Read(written, new Checker(), "")),
-            ],
+            Rulesets = Rules(connection),
             Days =
             [
                 .. connection
@@ -28,6 +22,14 @@ internal static class MatchTables
                     .OrderBy(d => d.Date),
             ],
         };
+
+    public static IReadOnlyList<MatchRules> Rules(SqliteConnection connection) =>
+        [
+            .. connection
+                .Query("SELECT document FROM ruleset ORDER BY id")
+                .Select(row => JsonSerializer.Deserialize(row.GetString(0), LogJson.Default.RulesetDocument)!)
+                .Select(written => RulesReading.Read(written, new Checker(), "")),
+        ];
 
     public static void Save(SqliteConnection connection, MatchRules rules) =>
         connection.Run(

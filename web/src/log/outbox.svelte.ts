@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { api, got, Trouble, type Schemas } from '../api/client';
+import { namesHidden } from '../base/names-hidden';
 import { keep, kept as keptIn } from '../base/storage';
 import { tell } from '../kit/notices';
 
@@ -47,8 +48,10 @@ function put(waiting: Waiting[]) {
   outbox.safe = keep(place, waiting) || waiting.length === 0;
 }
 
-const send = ({ id, body }: Waiting) =>
-  got(api.PUT('/api/rolls/{id}/telling', { params: { path: { id } }, body }));
+async function send({ id, body }: Waiting) {
+  if (namesHidden()) throw new Trouble('Names are hidden; it is kept when they are shown again.');
+  return got(api.PUT('/api/rolls/{id}/telling', { params: { path: { id } }, body }));
+}
 
 let line: Promise<unknown> = Promise.resolve();
 

@@ -2,6 +2,7 @@
   import { link } from 'svelte-spa-router';
   import { api, got, Trouble, type Schemas } from '../api/client';
   import { chooseMode, mode } from '../base/mode.svelte';
+  import { hideNames, namesHidden } from '../base/names-hidden';
   import { resource } from '../base/resource.svelte';
   import { kilograms, shown } from '../base/words';
   import Failed from '../kit/Failed.svelte';
@@ -115,6 +116,13 @@
       >names of positions and moves</a
     >.
   </p>
+  {#if !namesHidden()}
+    <p>
+      To show a page to somebody, or take a picture of it, hide your partners' names: each page says Partner
+      1, Partner 2 and so on until you show them again.
+    </p>
+    <button class="may" onclick={() => hideNames(true)}>Hide partners' names</button>
+  {/if}
 </section>
 {#if about.value}
   <section>

@@ -97,6 +97,7 @@
 
 <style>
   section {
+    max-width: 44rem;
     margin-top: 1.25rem;
   }
   .row {
