@@ -34,6 +34,8 @@ public class ClassTellingTests
     }
 
     [Theory]
+    [InlineData("R1 Oak: I pulled guard. R2 Tall one: he passed.", "oak: Me guard-pull | tall: Partner guard-pass")]
+    [InlineData("oak - I pulled guard.\nbirk (blue, my size) - he passed.", "oak: Me guard-pull | birk: Partner guard-pass")]
     [InlineData("I pulled guard. He passed.", "-: Me guard-pull, Partner guard-pass")]
     [InlineData("I pulled guard. Then with Tall one. He passed.", "-: Me guard-pull | tall: Partner guard-pass")]
     [InlineData("I pulled guard. Then with Tall one, he passed.", "-: Me guard-pull | tall: Partner guard-pass")]

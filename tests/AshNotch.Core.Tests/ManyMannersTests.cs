@@ -27,6 +27,12 @@ public class ManyMannersTests
     [InlineData("His half guard was tight. I knee cut to side control.", "me knee-cut-pass half-guard/top>side-control/top landed")]
     [InlineData("The purple belt swept me.", "they sweep ?>open-guard/bottom landed")]
     [InlineData("My partner took me down with an inside trip.", "they inside-trip standing/neutral>half-guard/bottom landed")]
+    [InlineData("Then Oak, got triangled from closed guard.", "they triangle-choke closed-guard/top>? tap")]
+    [InlineData("Then Oak, swept me from half guard.", "they sweep half-guard/top>open-guard/bottom landed")]
+    [InlineData(
+        "Single leg from standing (me), knee cut from headquarters (him).",
+        "me single-leg standing/neutral>half-guard/top landed | they knee-cut-pass headquarters/bottom>side-control/bottom landed"
+    )]
     public void Whose_it_was_follows_the_words(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
@@ -41,6 +47,7 @@ public class ManyMannersTests
         "me kimura closed-guard/bottom>? threatened | me triangle-choke closed-guard/bottom>? tap"
     )]
     [InlineData("I had side control. I couldn't finish the americana.", "me americana side-control/top>? near")]
+    [InlineData("He shot a double, landed.", "they double-leg standing/neutral>open-guard/bottom landed")]
     [InlineData("I never got the sweep.", "me sweep ?>? stopped")]
     [InlineData("She was in my half guard. She went for the darce but I blocked it.", "they darce-choke half-guard/bottom>? stopped")]
     [InlineData(

@@ -14,7 +14,7 @@ public static class BetweenWords
     public static string What(Between between, MatVocabulary vocabulary) =>
         WayWords.Of(between.Way, [.. between.To.Select(t => t?.Value ?? "tap")], vocabulary);
 
-    /// <summary>How often a roll: <c>7 times in 13 rolls, where about 4 would be usual</c>.</summary>
+    /// <summary>How often a roll: <c>7 times in 13 rolls, clearly more than the 3.1 with the others</c>.</summary>
     /// <param name="between">What.</param>
     /// <param name="rolls">How many rolls the two had.</param>
     public static string Often(Between between, int rolls)
@@ -23,8 +23,8 @@ public static class BetweenWords
         var usual = between.PerRoll.Expected;
         var nobody = between.Way.By == Who.Me ? "not tried with anybody else" : "nobody else tried it";
         return between.Others.Tried == 0 ? $"{times}; {nobody}"
-            : between.IsMore ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly more than with the others ({usual:0.#})")
-            : between.IsLess ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly less than with the others ({usual:0.#})")
+            : between.IsMore ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly more than the {usual:0.#} with the others")
+            : between.IsLess ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly less than the {usual:0.#} with the others")
             : usual < Hardly ? $"{times}; hardly ever with the others"
             : string.Create(CultureInfo.InvariantCulture, $"{times}; with the others it would be {usual:0.#}");
     }
@@ -39,11 +39,11 @@ public static class BetweenWords
         return $"{between.Came.Landed} of {between.Came.Tried} came off, {likely}{others}";
     }
 
-    /// <summary>How it goes with somebody at one place: <c>yours about 6 times in 10; 4 rolls in eight weeks</c>.</summary>
+    /// <summary>How it goes with somebody at one place: <c>of what comes off there about 6 in 10 is yours; 4 rolls in eight weeks</c>.</summary>
     /// <param name="chance">How often what comes off there is mine, from 0 to 1.</param>
     /// <param name="rolls">How many rolls lately.</param>
     public static string Yours(double chance, int rolls) =>
-        $"what comes off there is yours about {Math.Round(10 * chance).ToString(CultureInfo.InvariantCulture)} times in 10; {OfRolls(rolls)} in eight weeks";
+        $"of what comes off there about {Tenths(Math.Round(10 * chance))} is yours; {OfRolls(rolls)} in eight weeks";
 
     /// <summary>How likely somebody is there: <c>likely there, about 7 in 10</c>.</summary>
     public static string Likely(double chance) =>

@@ -38,7 +38,7 @@ public static class FearWords
         if (record.Came.Tried == 0)
             return $"It never came in {rolls}.";
         var off = record.Came.Landed == 0 ? "and never came off" : $"and came off {Times(record.Came.Landed)}";
-        var near = record.Near == 0 ? "" : $", nearly {Times(record.Near)}";
+        var near = record.Near == 0 ? "" : $"; {Times(record.Near)} it was near";
         return $"It came {Times(record.Came.Tried)} in {rolls} {off}{near}.";
     }
 

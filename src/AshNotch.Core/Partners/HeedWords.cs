@@ -11,7 +11,7 @@ internal static class HeedWords
     // So much more or less a roll than the others do is worth a word.
     private const double Clearly = 1.5;
 
-    /// <summary><c>They pass your half guard with the knee cut: 6 times in 9 rolls, twice what the others do.</c></summary>
+    /// <summary><c>They pass your half guard with the knee cut: 6 times in 9 rolls; with people like them about twice.</c></summary>
     public static string Watch(Way way, Heeding.Case of, MatVocabulary vocabulary)
     {
         var what = WayWords.Of(way, [], vocabulary);
@@ -45,15 +45,15 @@ internal static class HeedWords
         var here = of.PerRoll(of.Between.Landed, of.Alike.Landed) * of.Own;
         var whom = Whom(of);
         return of.Alike.Landed == 0 ? $"; {whom} never did it"
-            : here > Clearly * usual ? string.Create(CultureInfo.InvariantCulture, $"; with {whom} it would be {Few(usual)}")
-            : here < usual / Clearly ? $", less than with {whom}"
+            : here > Clearly * usual ? string.Create(CultureInfo.InvariantCulture, $"; with {whom} {Few(usual)}")
+            // That others do it more is no reason to watch for it.
+            : here < usual / Clearly ? ""
             : $", about as with {whom}";
     }
 
     private static string Whom(Heeding.Case of) => of.HasKin ? "people like them" : "the others";
 
-    private static string Few(double count) =>
-        count < 0.5 ? "hardly one" : string.Create(CultureInfo.InvariantCulture, $"about {Math.Round(count):0}");
+    private static string Few(double count) => count < 0.5 ? "hardly ever" : $"about {Times((int)Math.Round(count))}";
 
     private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
 }

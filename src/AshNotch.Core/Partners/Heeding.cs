@@ -17,6 +17,9 @@ internal sealed class Heeding
     private const double PriorRolls = 4;
     private const double PriorTries = 5;
 
+    // What is to be done stands second if it is worth so much of what is to be watched for. The authors' judgement.
+    private const double GoodPart = 0.25;
+
     // A thought saves one in two. The authors' judgement.
     private const double Saved = 0.5;
 
@@ -86,13 +89,23 @@ internal sealed class Heeding
             if (Weighed(way, new Case(name, between, alike, everybody, own, others, kin.Count > 0)) is { } heed)
                 all.Add(heed);
         }
-        return
+        List<Heed> worthwhile =
         [
             .. all.OrderByDescending(h => h.Worth)
                 .ThenBy(h => h.Way.From.Value, StringComparer.Ordinal)
-                .DistinctBy(h => (h.Kind, h.Way.From))
-                .Take(most),
+                .DistinctBy(h => (h.Kind, h.Way.From)),
         ];
+        // Whoever only watches does nothing: the second is something of one's own, where there is one worth a good part of it.
+        if (worthwhile is [{ Kind: HeedKind.WatchFor }, { Kind: HeedKind.WatchFor } next, ..])
+        {
+            var mine = worthwhile.FindIndex(h => h.Kind != HeedKind.WatchFor);
+            if (mine > 0 && worthwhile[mine].Worth >= GoodPart * next.Worth)
+            {
+                worthwhile.Insert(1, worthwhile[mine]);
+                worthwhile.RemoveAt(mine + 1);
+            }
+        }
+        return [.. worthwhile.Take(most)];
     }
 
     private Heed? Weighed(Way way, Case of)
@@ -107,11 +120,11 @@ internal sealed class Heeding
                 ? new Heed(HeedKind.WatchFor, way, cost, HeedWords.Watch(way, of, vocabulary), of.Between.Landed == 0)
                 : null;
         }
-        // What does with them as it does with everybody is no word about them.
+        // What hardly was tried with them is no word about them.
         if (of.Between.Tried < FewestOwn || of.Everybody.Tried < FewestOwn)
             return null;
         var better = share * worth.Landed + (1 - share) * worth.Missed - usualAt.GetValueOrDefault(way.From);
-        if (better > 0 && of.Contrast.FirstMore)
+        if (better > 0 && of.IsNoWorse)
             return new Heed(HeedKind.Try, way, better * tries * Saved, HeedWords.Try(way, of, vocabulary), false);
         return better < 0 && of.Contrast.OtherMore
             ? new Heed(HeedKind.KeepFrom, way, -better * tries * Saved, HeedWords.KeepFrom(way, of, vocabulary), false)
@@ -134,6 +147,9 @@ internal sealed class Heeding
     {
         /// <summary>The tries with them beside those with everybody else.</summary>
         public Contrast Contrast => new(Between.Landed, Between.Tried, Everybody.Landed, Everybody.Tried);
+
+        /// <summary>It comes off between the two at least as often as with everybody else.</summary>
+        public bool IsNoWorse => (long)Between.Landed * Everybody.Tried >= (long)Everybody.Landed * Between.Tried;
 
         /// <summary>The share that comes off between the two, drawn towards people like them.</summary>
         public double Share => (Between.Landed + PriorTries * (Alike.Landed + 1.0) / (Alike.Tried + 2.0)) / (Between.Tried + PriorTries);

@@ -39,6 +39,7 @@ public static class WayWords
             MoveKind.BackTake => $"They take your back {place}{with}",
             MoveKind.Escape => $"They escape {vocabulary.SayPlace(from)}{with}",
             MoveKind.GuardRecovery => $"They get their guard back {place}{with}",
+            MoveKind.GuardPull when known.Name.StartsWith("sit ", StringComparison.Ordinal) => $"They {known.Name}",
             MoveKind.GuardPull => $"They pull guard{(known.Name == "guard pull" ? "" : with)}",
             MoveKind.Submission => $"They {(to is ["tap"] ? "finish" : "get")} the {name} {place}",
             MoveKind.Transition when to.Count == 0 || to[0] == from.Value => $"They improve {vocabulary.SayIn(from)}{with}",

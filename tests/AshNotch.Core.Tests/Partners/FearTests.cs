@@ -33,7 +33,7 @@ public class FearTests
         Assert.NotNull(record.Caution);
         Assert.Equal(
             [
-                "It came once in 20 rolls and never came off, nearly once.",
+                "It came once in 20 rolls and never came off; once it was near.",
                 "You tried what brings it 20 times; it came within two steps once.",
                 "It came seldom so far; it still deserves its caution.",
             ],

@@ -21,7 +21,7 @@ public class HeedTests
         Assert.Equal(heeds.OrderByDescending(h => h.Worth), heeds);
         var cut = heeds.Single(h => h.Way.Move!.Value.Value == "knee-cut-pass");
         Assert.Equal(HeedKind.WatchFor, cut.Kind);
-        Assert.Equal("They pass your half guard with the knee cut: 6 times in 8 rolls; with the others it would be about 2.", cut.Say);
+        Assert.Equal("They pass your half guard with the knee cut: 6 times in 8 rolls; with the others about twice.", cut.Say);
     }
 
     [Fact]

@@ -21,7 +21,7 @@ public class LadderTests
         Assert.Equal(["easy", "hard"], ladder.Rungs.Select(r => r.Partner));
         Assert.True(ladder.Rungs[0].Chance > ladder.Rungs[1].Chance);
         Assert.Equal(12, ladder.Rungs[0].Rolls);
-        Assert.StartsWith("what comes off there is yours about ", BetweenWords.Yours(ladder.Rungs[0].Chance, 12), StringComparison.Ordinal);
+        Assert.StartsWith("of what comes off there about ", BetweenWords.Yours(ladder.Rungs[0].Chance, 12), StringComparison.Ordinal);
     }
 
     [Fact]

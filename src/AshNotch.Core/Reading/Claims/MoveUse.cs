@@ -108,6 +108,16 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     {
         get
         {
+            // "Swept her with the scissor twice": it is the sweeping that is counted.
+            if (IsMeans && Clause.Names.Any(n => n != Use && IsNamedBy(n, Use)))
+                return 1;
+            if (
+                Clause.Names.FirstOrDefault(n => n != Use && IsNamedBy(Use, n)) is { } named
+                && named.Found.After < Words.Count
+                && !Words[named.Found.After].AfterPause
+                && Numbers.Times(Words, named.Found.After) is { } thrice
+            )
+                return thrice;
             for (var i = Math.Max(Clause.First, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
             {
                 if (
@@ -123,6 +133,14 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             return Counted ?? 1;
         }
     }
+
+    // "Passed with the knee cut".
+    private static bool IsNamedBy(NameUse general, NameUse exact) =>
+        general is { IsVerb: true, Found.Move: { Word: MoveWord.General } sort }
+        && exact.Found.Move is { Word: MoveWord.Event } move
+        && move.Kind == sort.Kind
+        && Grammar.Is("means", exact.Lead)
+        && exact.Found.First >= general.Found.After;
 
     // "Hit me with three leg drags".
     private int? Counted =>

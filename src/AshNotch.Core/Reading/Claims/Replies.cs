@@ -158,7 +158,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     {
         var first = words[verb.Item.First].Text;
         var next = verb.Item.After < words.Count ? words[verb.Item.After].Text : "";
-        var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && subject is null;
+        // "Oak 1-1 taps": counted, whoever stands before.
+        var counted = first == "taps" && verb.Item.First > 0 && Numbers.At(words, verb.Item.First - 1) is not null;
+        var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && (subject is null || counted);
         if (Grammar.IsAheadOn(words, verb.Item.First))
             return null;
         if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
@@ -168,7 +170,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             noun
             && (first == "taps" || words[clause.First].Text == "so")
             && verb.Item.First > 0
-            && Grammar.Is("number", words[verb.Item.First - 1].Text)
+            && (counted || Grammar.Is("number", words[verb.Item.First - 1].Text))
             && clause.Names.Count == 0
         )
             return null;
@@ -292,6 +294,14 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return null;
         // "Second try landed".
         if (isNext && clause.Subject is null && !negated && Grammar.Is("came-off", words[verb.Item.First].Text))
+            return Says(Outcome.Landed, null, false);
+        // "Shot a double, landed".
+        if (
+            clause is { Names.Count: 0, Items.Count: 1, NewSentence: false }
+            && !negated
+            && words[verb.Item.First].Text is not "hit"
+            && Grammar.Is("came-off", words[verb.Item.First].Text)
+        )
             return Says(Outcome.Landed, null, false);
         // "It worked", though one may work a choke.
         if (verb.Is(Act.Gets) && !verb.Is(Act.Stops) && !(verb.Is(Act.Works) && (clause.OfThing || isNext)))

@@ -14,7 +14,16 @@ internal sealed class Headings(IReadOnlyList<Word> words)
 
     /// <summary>Whether a clause began with one.</summary>
     public bool Opens(Clause clause) =>
-        clause.NewLine && After(clause) is { } head && Ends(head, words[clause.Items[clause.Items.IndexOf(head) + 1].First].Before);
+        clause.NewLine && After(clause) is { } head && Ends(head, words[clause.Items[clause.Items.IndexOf(head) + 1].First].Before)
+        || IsNamedFirst(clause);
+
+    // "Then Oak, got swept": whom it was with, and then what happened.
+    private bool IsNamedFirst(Clause clause) =>
+        clause.Items.FindIndex(i => i.Part == Part.Person) is >= 0 and var at
+        && at + 1 < clause.Items.Count
+        && !IsPronoun(clause.Items[at])
+        && clause.Items.Take(at).All(i => i.Part is Part.Link or Part.Word)
+        && words[clause.Items[at + 1].First].Before.StartsWith(',');
 
     // "Oak ...", "R3 Oak ...", with something told after it.
     private static Item? After(Clause clause) =>

@@ -239,6 +239,12 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private void HearPerson(int at)
     {
         var item = items[at];
+        if (IsBracketed(item) && now.Names.Count > 0)
+        {
+            foreach (var done in now.Names)
+                done.By ??= item.Party;
+            return;
+        }
         // "At the start Oak hit it": a preposition speaks of what stands next to it.
         var lead = at > 0 && (items[at - 1].Part is Part.Preposition or Part.Verb || item.Suffers) ? this.lead : "";
         if (acting.Is(at, lead, soft, now))
@@ -425,6 +431,12 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         if (name.Move is not null)
             ordinalOf = null;
     }
+
+    // "Armbar from mount (me), kimura (her)": whose it was.
+    private bool IsBracketed(Item item) =>
+        item.After - item.First == 1
+        && words[item.First].Before.EndsWith('(')
+        && (item.After == words.Count || words[item.After].Before.StartsWith(')'));
 
     // "Was swept", "got passed", "mounted by him".
     private bool IsPassive(Item item, VerbUse? last)

@@ -81,7 +81,7 @@ internal sealed partial class Layout
         for (var first = 0; first < words.Count; )
         {
             var after = first + 1;
-            while (after < words.Count && !words[after].Before.Contains('\n', StringComparison.Ordinal))
+            while (after < words.Count && !StartsLine(words, after))
                 after++;
             var mine = new List<Naming>();
             for (; next < named.Count && named[next].First < after; next++)
@@ -121,8 +121,12 @@ internal sealed partial class Layout
         return IsBulleted(words[line.First]) ? Label.Bullet : Label.None;
     }
 
+    /// <summary>Whether a line begins with a word: "R2 Oak: ..." begins one wherever it is written.</summary>
+    public static bool StartsLine(IReadOnlyList<Word> words, int i) =>
+        i == 0 || words[i].Before.Contains('\n', StringComparison.Ordinal) || words[i].AfterStop && Short().IsMatch(words[i].Text);
+
     // What stands before the first word of a line.
-    private static string HeadOf(Word first) => first.Before[(first.Before.LastIndexOf('\n') + 1)..];
+    private static string HeadOf(Word first) => first.Before[(first.Before.LastIndexOfAny(['\n', '.', '!', '?', ';']) + 1)..];
 
     private static bool IsBulleted(Word first) => HeadOf(first).AsSpan().ContainsAny("-*•–");
 
@@ -143,10 +147,21 @@ internal sealed partial class Layout
         after == end
         || words[after] is { Text: "again" or "next" or "first" or "last", AfterPause: false } && IsHead(after + 1, end, words)
         || words[after].Before.AsSpan().ContainsAny(Closing)
-        || words[after].Before is " - " or " – " or " — ";
+        || words[after].Before is " - " or " – " or " — "
+        || words[after].Before.Contains('(') && IsBracketedHead(after, end, words);
+
+    // "Oak (blue, my size) - ...".
+    private static bool IsBracketedHead(int after, int end, IReadOnlyList<Word> words) =>
+        Enumerable.Range(after + 1, Math.Max(0, Math.Min(LongestHead, end - after - 1))).FirstOrDefault(i => words[i].Before.Contains(')'))
+            is > 0
+                and var closed
+        && (words[closed].Before.AsSpan().ContainsAny(Closing) || words[closed].Before is ") - " or ") – " or ") — ");
 
     private static int Hour(IReadOnlyList<Word> words, int first) =>
         int.TryParse(words[first].Text, out var hour) ? (hour > 99 ? hour / 100 : hour) : 0;
+
+    [GeneratedRegex(@"^(?:r|rd|rnd)\d{1,2}$")]
+    private static partial Regex Short();
 
     [GeneratedRegex(
         @"^[\s\-*•–#>]*(?:(?:round|roll|rd|rnd|spar|live|positional|match|r)\s*#?\s*\d{1,2}\b|(?:round|roll|match)\s+(?:one|two|three|four|five|six|seven|eight)\b)",

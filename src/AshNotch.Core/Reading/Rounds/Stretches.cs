@@ -41,7 +41,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     {
         var lines = new int[words.Count];
         for (var i = 1; i < words.Count; i++)
-            lines[i] = words[i].Before.Contains('\n', StringComparison.Ordinal) ? i : lines[i - 1];
+            lines[i] = Layout.StartsLine(words, i) ? i : lines[i - 1];
         return lines;
     }
 
@@ -183,7 +183,7 @@ internal sealed class Stretches(IReadOnlyList<Word> words, IReadOnlyList<Naming>
     private Stretch Weighed(int first, int after)
     {
         var word = words[first];
-        var isLine = first == 0 || word.Before.Contains('\n', StringComparison.Ordinal);
+        var isLine = Layout.StartsLine(words, first);
         var isParagraph = isLine && (first == 0 || word.Before.Count(c => c == '\n') > 1);
         var isLabelled = isLine && layout.IsLabelled(first);
         var head = Head(first, after);

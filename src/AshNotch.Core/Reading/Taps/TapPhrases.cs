@@ -102,8 +102,8 @@ internal static class TapPhrases
             _ => Numbers.At(words, i) is { Value: >= 0 and < 10, Unit: "" } n ? ((int)n.Value, n.Count) : null,
         };
 
-    // "Two armbars", "RNC and guillotine", "baseball choke, then a wrist lock".
-    private static (int Value, int Count)? SubmissionsAt(IReadOnlyList<Word> words, int first, Func<int, int> submission)
+    /// <summary>Submissions listed from a word on: "two armbars", "RNC and guillotine", "baseball choke, then a wrist lock".</summary>
+    public static (int Value, int Count)? SubmissionsAt(IReadOnlyList<Word> words, int first, Func<int, int> submission)
     {
         var (i, count) = (first, 0);
         while (i < words.Count)

@@ -150,8 +150,22 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
         var winner = Winner(i, after);
         if (winner is { } isMe && (isMe ? me < partner : me > partner))
             (me, partner) = (partner, me);
+        if (Named(after) is { } named && named.Value == me + partner && (me == 0 || partner == 0))
+        {
+            var all = SpanOf(i, after + named.Count - i);
+            return (
+                new ToldTaps(me, partner, false, all) { MeAt = me > 0 ? all : null, PartnerAt = partner > 0 ? all : null },
+                after + named.Count - i
+            );
+        }
         return (new ToldTaps(me, partner, !IsTaps(i, after), SpanOf(i, after - i)), after - i);
     }
+
+    // "3-0 (armbar, triangle, choke)": what they were.
+    private (int Value, int Count)? Named(int after) =>
+        after < words.Count && words[after].Before.AsSpan().IndexOfAny('(', ':') >= 0
+            ? TapPhrases.SubmissionsAt(words, after, Submission)
+            : null;
 
     private bool IsWord(int i) => !char.IsAsciiDigit(words[i].Text[0]);
 
