@@ -56,7 +56,8 @@ internal static class HiddenNames
         var body = held.ToArray();
         if (context.Response.ContentType?.Contains("json", StringComparison.Ordinal) == true)
         {
-            var without = NamesOut.Standing(Swap(context.RequestServices.GetRequiredService<LogCache>()));
+            var cache = context.RequestServices.GetRequiredService<LogCache>();
+            var without = NamesOut.Standing(Swap(cache), cache.Vocabulary);
             var text = Encoding.UTF8.GetString(body);
             body = Encoding.UTF8.GetBytes(without.In(text) ?? text);
             context.Response.ContentLength = null;

@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Storage.Backups;
 using AshNotch.Storage.Files;
 using AshNotch.Storage.Forgetting;
@@ -15,15 +16,15 @@ public sealed partial class LogStore
     /// The file is written anew, so that nothing of it is left in a free page. There is no way back.
     /// </summary>
     /// <param name="id">The partner's id.</param>
-    /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
+    /// <param name="vocabulary">What is a word of the trade, too.</param>
     /// <returns>The partner as they were; null where nobody of this id is there.</returns>
-    public Partner? ForgetPartner(string id, Func<string, bool> isTerm)
+    public Partner? ForgetPartner(string id, MatVocabulary vocabulary)
     {
         var gone = Write(connection =>
         {
             if (PeopleTables.Find(connection, id) is not { } partner)
                 return null;
-            Forget.In(connection, partner, isTerm);
+            Forget.In(connection, partner, vocabulary);
             return partner;
         });
         if (gone is null)
@@ -44,12 +45,12 @@ public sealed partial class LogStore
     }
 
     /// <summary>The copies that still hold a partner, newest first; one that cannot be looked into is among them.</summary>
-    public IReadOnlyList<Backup> CopiesHolding(Partner partner, Func<string, bool> isTerm) =>
-        [.. Backups().Where(b => Holds(b, partner, isTerm))];
+    public IReadOnlyList<Backup> CopiesHolding(Partner partner, MatVocabulary vocabulary) =>
+        [.. Backups().Where(b => Holds(b, partner, vocabulary))];
 
     /// <summary>Takes a partner out of a copy, which is written anew; whole or not at all.</summary>
     /// <exception cref="StorageException">There is no such copy, or it is damaged.</exception>
-    public void ForgetInCopy(string name, Partner partner, Func<string, bool> isTerm)
+    public void ForgetInCopy(string name, Partner partner, MatVocabulary vocabulary)
     {
         var path = Found(name).Path;
         var working = $"{path}-forgetting-{Environment.ProcessId}";
@@ -61,7 +62,7 @@ public sealed partial class LogStore
             {
                 using (var transaction = connection.BeginTransaction(deferred: false))
                 {
-                    Forget.In(connection, partner, isTerm);
+                    Forget.In(connection, partner, vocabulary);
                     transaction.Commit();
                 }
                 BackupFolder.Write(connection, path);
@@ -82,12 +83,12 @@ public sealed partial class LogStore
     /// <exception cref="StorageException">There is no such copy.</exception>
     public void DeleteBackup(string name) => File.Delete(Found(name).Path);
 
-    private static bool Holds(Backup backup, Partner partner, Func<string, bool> isTerm)
+    private static bool Holds(Backup backup, Partner partner, MatVocabulary vocabulary)
     {
         try
         {
             using var connection = DataFile.ConnectTo(backup.Path);
-            return Forget.Holds(connection, partner, isTerm);
+            return Forget.Holds(connection, partner, vocabulary);
         }
         catch (SqliteException)
         {

@@ -118,7 +118,7 @@ public sealed class ForgetTests : IDisposable
     public void The_name_is_nowhere_left_and_the_roll_stays_with_its_words_in_place()
     {
         Assert.True(IsInFiles("Oakley"));
-        var gone = store.ForgetPartner("oak-1", MatVocabulary.BuiltIn.IsTerm);
+        var gone = store.ForgetPartner("oak-1", MatVocabulary.BuiltIn);
         Assert.Equal("Oakley", gone!.Name);
         Assert.False(IsInFiles("Oakley"));
         Assert.False(IsInFiles("Big Oak"));
@@ -141,19 +141,19 @@ public sealed class ForgetTests : IDisposable
         var words = earlier.Exchanges![0].Notches![0].Span!;
         Assert.Equal("armbar", earlier.Retelling![words[0]..words[1]]);
         Assert.Null(earlier.Partner);
-        Assert.Null(store.ForgetPartner("oak-1", MatVocabulary.BuiltIn.IsTerm));
+        Assert.Null(store.ForgetPartner("oak-1", MatVocabulary.BuiltIn));
     }
 
     [Fact]
     public void Copies_that_hold_them_are_named_and_written_anew_or_deleted()
     {
         var (first, second) = (store.MakeBackup(Now), store.MakeBackup(Now.AddHours(1)));
-        var gone = store.ForgetPartner("oak-1", MatVocabulary.BuiltIn.IsTerm)!;
+        var gone = store.ForgetPartner("oak-1", MatVocabulary.BuiltIn)!;
         var clean = store.MakeBackup(Now.AddHours(2));
-        Assert.Equal([second.Name, first.Name], store.CopiesHolding(gone, MatVocabulary.BuiltIn.IsTerm).Select(c => c.Name));
-        store.ForgetInCopy(first.Name, gone, MatVocabulary.BuiltIn.IsTerm);
+        Assert.Equal([second.Name, first.Name], store.CopiesHolding(gone, MatVocabulary.BuiltIn).Select(c => c.Name));
+        store.ForgetInCopy(first.Name, gone, MatVocabulary.BuiltIn);
         store.DeleteBackup(second.Name);
-        Assert.Empty(store.CopiesHolding(gone, MatVocabulary.BuiltIn.IsTerm));
+        Assert.Empty(store.CopiesHolding(gone, MatVocabulary.BuiltIn));
         Assert.False(IsInFiles("Oakley"));
         Assert.Equal(new[] { clean.Name, first.Name }.Order(), store.Backups().Select(b => b.Name).Order());
         // The copy is whole: it can be put back.
@@ -203,11 +203,11 @@ public sealed class ForgetTests : IDisposable
         store.SaveRoll(roll.Session, told with { Notes = $"with {name}" }, Now);
         store.SaveRoll(roll.Session, told, Now);
         using var written = new MemoryStream();
-        NamesOut.Write(store.Snapshot(null).Diary, MatVocabulary.BuiltIn.IsTerm, written);
+        NamesOut.Write(store.Snapshot(null).Diary, MatVocabulary.BuiltIn, written);
         written.Position = 0;
         var nameless = LogReader.Read(written, MatVocabulary.BuiltIn).Diary.Log.Roll("r1")!.Roll;
         Assert.Equal(Kept(told), Kept(nameless));
-        store.ForgetPartner("oak-1", MatVocabulary.BuiltIn.IsTerm);
+        store.ForgetPartner("oak-1", MatVocabulary.BuiltIn);
         Assert.Equal(Kept(told), Kept(store.Read().Roll("r1")!.Roll));
         var earlier = JsonSerializer.Deserialize(store.RollHistory("r1")[^1].Document, LogJson.Default.RollDocument)!;
         Assert.Equal("with someone", earlier.Notes);
@@ -225,7 +225,7 @@ public sealed class ForgetTests : IDisposable
     public void A_log_without_names_says_the_same_of_everything_else()
     {
         using var written = new MemoryStream();
-        NamesOut.Write(store.Snapshot(null).Diary, MatVocabulary.BuiltIn.IsTerm, written);
+        NamesOut.Write(store.Snapshot(null).Diary, MatVocabulary.BuiltIn, written);
         var text = Encoding.UTF8.GetString(written.ToArray());
         Assert.DoesNotContain("Oakley", text, StringComparison.OrdinalIgnoreCase);
         Assert.DoesNotContain("oak-1", text, StringComparison.Ordinal);

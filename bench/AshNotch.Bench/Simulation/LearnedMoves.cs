@@ -76,7 +76,7 @@ internal static class LearnedMoves
         var week = 0;
         do log = simulated.Train(1);
         while (++week < MostWeeks && fading.Tries < before + over + after);
-        var tries = TryWith.ByWay(Happening.ByExchange(log, MatVocabulary.BuiltIn));
+        var tries = TryWith.ByWay(Happening.ByExchange(log, MatVocabulary.BuiltIn), MatVocabulary.BuiltIn);
         return ([.. WhoLearned.Of(tries).SelectMany(l => l)], fading);
     }
 }

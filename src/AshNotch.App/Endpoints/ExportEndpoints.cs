@@ -14,7 +14,7 @@ internal static class ExportEndpoints
                 {
                     using var text = new MemoryStream();
                     if (HiddenNames.Are(request))
-                        NamesOut.Write(cache.Diary, cache.Vocabulary.IsTerm, text);
+                        NamesOut.Write(cache.Diary, cache.Vocabulary, text);
                     else
                         LogWriter.Write(cache.Diary, text);
                     return TypedResults.File(text.ToArray(), "application/json", "ash-notch-log.json");

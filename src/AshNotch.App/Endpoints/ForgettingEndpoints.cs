@@ -20,16 +20,16 @@ internal static class ForgettingEndpoints
     private static Results<Ok<ForgottenView>, ProblemHttpResult> Forgotten(string id, LogCache cache, LogStore store)
     {
         var rolls = cache.Log.Rolls.Count(r => r.Roll.Partner == id);
-        if (store.ForgetPartner(id, cache.Vocabulary.IsTerm) is not { } gone)
+        if (store.ForgetPartner(id, cache.Vocabulary) is not { } gone)
             return PartnerEndpoints.NoPartner();
-        return TypedResults.Ok(new ForgottenView(rolls, [.. store.CopiesHolding(gone, cache.Vocabulary.IsTerm).Select(BackupView.Of)]));
+        return TypedResults.Ok(new ForgottenView(rolls, [.. store.CopiesHolding(gone, cache.Vocabulary).Select(BackupView.Of)]));
     }
 
     // What waits in a browser is taken through the same as what waits here; nothing of it is kept.
     private static Ok<IReadOnlyList<string>> Without(Waiting waiting, LogCache cache)
     {
         var partner = Named(waiting.Partner);
-        var without = NamesOut.Forgetting(partner, cache.Vocabulary.IsTerm);
+        var without = NamesOut.Forgetting(partner, cache.Vocabulary);
         return TypedResults.Ok<IReadOnlyList<string>>([.. waiting.Documents.Select(d => without.In(d) ?? d)]);
     }
 
@@ -48,7 +48,7 @@ internal static class ForgettingEndpoints
             store.DeleteBackup(name);
             return TypedResults.NoContent();
         }
-        store.ForgetInCopy(name, Named(asked.Partner), cache.Vocabulary.IsTerm);
+        store.ForgetInCopy(name, Named(asked.Partner), cache.Vocabulary);
         return TypedResults.NoContent();
     }
 }

@@ -66,7 +66,7 @@ internal static class ImportExport
     public static int Export(string? data, bool nameless, MatVocabulary vocabulary, Output output)
     {
         if (nameless)
-            NamesOut.Write(Read(data), vocabulary.IsTerm, output.Results);
+            NamesOut.Write(Read(data), vocabulary, output.Results);
         else
             LogWriter.Write(Read(data), output.Results);
         output.Results.Flush();

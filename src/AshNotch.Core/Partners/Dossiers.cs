@@ -35,7 +35,7 @@ public sealed class Dossiers
         this.values = values;
         this.goal = goal;
         this.rules = rules;
-        var tries = TryWith.ByWay(Happening.ByExchange(log, vocabulary));
+        var tries = TryWith.ByWay(Happening.ByExchange(log, vocabulary), vocabulary);
         foreach (var (way, made) in tries)
         {
             all[way] = new Came(made.Count, made.Count(t => t.CameOff));

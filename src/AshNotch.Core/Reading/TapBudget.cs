@@ -98,11 +98,15 @@ internal sealed class TapBudget(MatVocabulary vocabulary)
     private static int Count(RollRead read, Who who) =>
         read.Exchanges.Sum(e => e.Exchange.Notches.Count(n => n.Outcome == Outcome.Tap && n.By == who));
 
-    private static Notch Tapped(Notch notch, Who who) =>
+    private Notch Tapped(Notch notch, Who who) =>
         notch with
         {
             By = who,
-            From = notch.By == who ? notch.From : notch.From?.Mirror,
+            // Where it starts for them too, the place was told; else it was taken from whose it seemed to be.
+            From =
+                notch.By == who || vocabulary.Move(notch.Move)?.From.Any(f => f.SeenBy(who).Id == notch.From) == true
+                    ? notch.From
+                    : notch.From?.Mirror,
             Outcome = Outcome.Tap,
             To = null,
             Unsure = true,

@@ -37,6 +37,7 @@ public static class WayWords
             MoveKind.Sweep => $"They sweep you {place}{with}",
             MoveKind.Takedown => from == PlaceId.Standing ? $"They take you down{with}" : $"They take you down {place}{with}",
             MoveKind.BackTake => $"They take your back {place}{with}",
+            MoveKind.Escape when from == PlaceId.Standing => $"They get out of it on the feet{with}",
             MoveKind.Escape => $"They escape {vocabulary.SayPlace(from)}{with}",
             MoveKind.GuardRecovery => $"They get their guard back {place}{with}",
             MoveKind.GuardPull when known.Name.StartsWith("sit ", StringComparison.Ordinal) => $"They {known.Name}",

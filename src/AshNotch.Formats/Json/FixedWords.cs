@@ -8,7 +8,8 @@ namespace AshNotch.Formats.Json;
 /// What stands in a document of the open form and is no text of the user's: ids, terms, moves and places of ours. Somebody may be called
 /// Brown, Ash or Shin; a brown belt, the format's name and shin-to-shin guard are not theirs.
 /// </summary>
-internal static class FixedWords
+/// <param name="vocabulary">Our moves and places.</param>
+internal sealed class FixedWords(MatVocabulary vocabulary)
 {
     private static readonly HashSet<string> Names = ["id", "format", "rules", "rung", "exchange"];
     private static readonly HashSet<string> Ids = ["move", "moves", "mine", "from", "to", "start", "end", "place"];
@@ -21,14 +22,14 @@ internal static class FixedWords
         .ToLookup(p => p.Name, p => p.Term!);
 
     /// <summary>Whether what a field holds is no text.</summary>
-    public static bool Are(string field, string value) =>
+    public bool Are(string field, string value) =>
         Names.Contains(field) || IsKnown(value) || Terms[field].Any(t => Term.All(t).Contains(value, StringComparer.Ordinal));
 
     /// <summary>Whether a field holds the id of a move or a place; some of those hold texts elsewhere.</summary>
     public static bool IsId(string field) => Ids.Contains(field) && field != "from";
 
     /// <summary>Whether it is a move or a place of ours.</summary>
-    public static bool IsKnown(string id) =>
-        (MoveId.Of(id) is { } move && MatVocabulary.BuiltIn.Move(move) is not null)
-        || (PlaceId.Of(id) is { } place && MatVocabulary.BuiltIn.Place(place) is not null);
+    public bool IsKnown(string id) =>
+        (MoveId.Of(id) is { } move && vocabulary.Move(move) is not null)
+        || (PlaceId.Of(id) is { } place && vocabulary.Place(place) is not null);
 }

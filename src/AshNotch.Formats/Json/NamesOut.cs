@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Formats.Json;
 
@@ -11,28 +12,31 @@ public sealed class NamesOut
     private const string Partner = "partner";
     private const string Id = "id";
     private const string OwnNames = "ownNames";
+    private readonly FixedWords words;
     private readonly NameSwap swap;
     private readonly IReadOnlyDictionary<string, string?> ids;
 
     /// <summary>With these names, and these ids of partners, each with what stands in its place; null for nobody.</summary>
-    private NamesOut(NameSwap swap, IReadOnlyDictionary<string, string?> ids) => (this.swap, this.ids) = (swap, ids);
+    private NamesOut(NameSwap swap, IReadOnlyDictionary<string, string?> ids, MatVocabulary vocabulary) =>
+        (this.swap, this.ids, words) = (swap, ids, new FixedWords(vocabulary));
 
     /// <summary>Of a partner who is forgotten: <c>someone</c> stands where their name stood, and nobody where their id did.</summary>
-    public static NamesOut Forgetting(Partner partner, Func<string, bool> isTerm) =>
-        new(NameSwap.Forgetting(partner, isTerm), new Dictionary<string, string?> { [partner.Id] = null });
+    public static NamesOut Forgetting(Partner partner, MatVocabulary vocabulary) =>
+        new(NameSwap.Forgetting(partner, vocabulary.IsTerm), new Dictionary<string, string?> { [partner.Id] = null }, vocabulary);
 
     /// <summary>Of names with what stands in their place; ids stay, so that what they lead to is found.</summary>
-    public static NamesOut Standing(NameSwap swap) => new(swap, new Dictionary<string, string?>());
+    public static NamesOut Standing(NameSwap swap, MatVocabulary vocabulary) => new(swap, new Dictionary<string, string?>(), vocabulary);
 
     /// <summary>A whole log without the names of its partners: <c>Partner 1</c>, <c>Partner 2</c> and so on, in the order they are kept.</summary>
     /// <param name="diary">The log.</param>
-    /// <param name="isTerm">Whether a name is a word of the trade, too.</param>
-    public static JsonNode Of(Diary diary, Func<string, bool> isTerm)
+    /// <param name="vocabulary">What is a word of the trade, too.</param>
+    public static JsonNode Of(Diary diary, MatVocabulary vocabulary)
     {
         var partners = diary.Log.Partners;
         var swapping = new NamesOut(
-            NameSwap.Numbering(partners, isTerm),
-            partners.Select((p, i) => (p.Id, Stands: $"partner-{i + 1}")).ToDictionary(p => p.Id, p => (string?)p.Stands)
+            NameSwap.Numbering(partners, vocabulary.IsTerm),
+            partners.Select((p, i) => (p.Id, Stands: $"partner-{i + 1}")).ToDictionary(p => p.Id, p => (string?)p.Stands),
+            vocabulary
         );
         var document = JsonSerializer.SerializeToNode(LogWriter.Document(diary), LogJson.Default.LogDocument)!;
         foreach (var (i, partner) in document["partners"]!.AsArray().Index())
@@ -46,10 +50,10 @@ public sealed class NamesOut
     }
 
     /// <summary>Writes such a log, as <see cref="LogWriter.Write"/> does one with names.</summary>
-    public static void Write(Diary diary, Func<string, bool> isTerm, Stream stream)
+    public static void Write(Diary diary, MatVocabulary vocabulary, Stream stream)
     {
         using (var writer = new Utf8JsonWriter(stream, LogJson.Pretty))
-            Of(diary, isTerm).WriteTo(writer);
+            Of(diary, vocabulary).WriteTo(writer);
         stream.WriteByte((byte)'\n');
     }
 
@@ -72,7 +76,7 @@ public sealed class NamesOut
     }
 
     /// <summary>The id of a move or place without the names, of the user's own: <c>rui-pass</c>; null where nothing changes.</summary>
-    public string? InId(string id) => FixedWords.IsKnown(id) || !swap.IsIn(id) ? null : swap.In(id).ToLowerInvariant().Replace(' ', '-');
+    public string? InId(string id) => words.IsKnown(id) || !swap.IsIn(id) ? null : swap.In(id).ToLowerInvariant().Replace(' ', '-');
 
     private bool Swap(JsonNode node, string field)
     {
@@ -112,7 +116,7 @@ public sealed class NamesOut
 
     private bool Put(string field, string text, Action<string> put)
     {
-        if (FixedWords.Are(field, text) || !swap.IsIn(text))
+        if (words.Are(field, text) || !swap.IsIn(text))
             return false;
         put(FixedWords.IsId(field) ? InId(text) ?? text : swap.In(text));
         return true;

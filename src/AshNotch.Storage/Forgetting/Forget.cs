@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
 using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
@@ -42,10 +43,10 @@ internal static class Forget
     ];
 
     /// <summary>Does it, inside a transaction; a file of an earlier version has fewer tables.</summary>
-    public static void In(SqliteConnection connection, Partner partner, Func<string, bool> isTerm)
+    public static void In(SqliteConnection connection, Partner partner, MatVocabulary vocabulary)
     {
-        var swap = NameSwap.Forgetting(partner, isTerm);
-        var documents = NamesOut.Forgetting(partner, isTerm);
+        var swap = NameSwap.Forgetting(partner, vocabulary.IsTerm);
+        var documents = NamesOut.Forgetting(partner, vocabulary);
         Retellings(connection, swap);
         foreach (var (table, columns) in Texts)
         foreach (var column in columns.Where(c => Has(connection, table, c)))
@@ -69,11 +70,11 @@ internal static class Forget
     }
 
     /// <summary>Whether a file still holds them: their record, or their name in a telling.</summary>
-    public static bool Holds(SqliteConnection connection, Partner partner, Func<string, bool> isTerm)
+    public static bool Holds(SqliteConnection connection, Partner partner, MatVocabulary vocabulary)
     {
         if (connection.Value("SELECT 1 FROM partner WHERE id = $1 OR name = $2 COLLATE NOCASE", partner.Id, partner.Name) is not null)
             return true;
-        var swap = NameSwap.Forgetting(partner, isTerm);
+        var swap = NameSwap.Forgetting(partner, vocabulary.IsTerm);
         return connection.Query("SELECT retelling FROM roll WHERE retelling IS NOT NULL").Any(row => swap.IsIn(row.GetString(0)))
             || Texts
                 .SelectMany(t => t.Columns.Select(c => (t.Table, Column: c)))

@@ -225,6 +225,8 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         // "Gave him an armbar", "fed her the arm, armbar": what is made a present of is taken.
         if (it.Verb is { } gave && gave.Is(Act.Allows) && !gave.Is(Act.Gets) && Grammar.Is("presenting", it.Said))
             return Either(Outcome.Tap, "got-tap", "got-stopped");
+        if (it.Use.IsMarked && it.Verb is null)
+            return Either(Outcome.Tap, "got-with-tap", "got-with-stopped");
         if (it.Verb is null || !it.Verb.Is(Act.Gets))
             return Either(Outcome.Tap, "named-tap", "named-stopped");
         // "He got me in 40 seconds with an armbar".

@@ -46,6 +46,9 @@ internal sealed class NameUse(Found found)
     /// <summary>Who did it, as said after it: by her, from him.</summary>
     public Party? By { get; set; }
 
+    /// <summary>Whose it was stands in brackets after it, as in a list of what came off.</summary>
+    public bool IsMarked { get; set; }
+
     /// <summary>To whom it was done: on me, me.</summary>
     public Party? To { get; set; }
 

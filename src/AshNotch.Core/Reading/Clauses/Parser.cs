@@ -242,7 +242,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         if (IsBracketed(item) && now.Names.Count > 0)
         {
             foreach (var done in now.Names)
-                done.By ??= item.Party;
+                (done.By, done.IsMarked) = (done.By ?? item.Party, true);
             return;
         }
         // "At the start Oak hit it": a preposition speaks of what stands next to it.

@@ -130,7 +130,8 @@ internal sealed class Persons
             )
                 count++;
             var last = i + count - 1;
-            var name = text[words[i].Start..EndOf(last)];
+            // Who writes without capitals means a name none the less.
+            var name = char.ToUpperInvariant(text[words[i].Start]) + text[(words[i].Start + 1)..EndOf(last)];
             Name(i, count, PersonOf(name));
             i = last;
         }
