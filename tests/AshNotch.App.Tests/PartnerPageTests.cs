@@ -108,6 +108,8 @@ public class PartnerPageTests
         // The nightly copy of a program that runs long enough may be there, too.
         Assert.Contains(gone["copies"]!.AsArray(), c => (string?)c!["name"] == copy);
         Assert.Equal(404, (await app.Post("/api/partners/juniper/forget", "")).Status);
+        // Nor does a page that was left open bring them back.
+        Assert.Equal(404, (await app.Put("/api/partners/juniper?known=true", """{ "name": "Juniper" }""")).Status);
         var export = (await app.Get("/api/export")).ToJsonString();
         Assert.DoesNotContain("juniper", export, StringComparison.OrdinalIgnoreCase);
         var clean = """{ "partner": { "id": "juniper", "name": "Juniper" }, "delete": false }""";

@@ -20,7 +20,7 @@ internal static class PartnerEndpoints
         routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log)).WithName("partners");
         routes.MapGet("/api/partners/rows", Rows).WithName("partnerRows").ProducesValidationProblem();
         routes.MapGet("/api/partners/{id}", One).WithName("partner").ProducesProblem(404);
-        routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesValidationProblem();
+        routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesProblem(404).ProducesValidationProblem();
         routes.MapPut("/api/partners/{id}/owed", Owe).WithName("owePartner").ProducesProblem(404).ProducesValidationProblem();
         routes
             .MapGet(
@@ -100,8 +100,18 @@ internal static class PartnerEndpoints
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
-    private static Ok<PartnerDocument> Keep(string id, PartnerDocument written, LogCache cache, LogStore store, TimeProvider clock)
+    private static Results<Ok<PartnerDocument>, ProblemHttpResult> Keep(
+        string id,
+        bool? known,
+        PartnerDocument written,
+        LogCache cache,
+        LogStore store,
+        TimeProvider clock
+    )
     {
+        // A page left open must not bring back somebody who was forgotten since, or is another's other name by now.
+        if (known == true && cache.Log.Partner(id) is null)
+            return NoPartner();
         var check = new Checker();
         var partner = LogReader.Read(written with { Id = id }, check, "");
         check.Id(id, "id");

@@ -20,7 +20,11 @@
 
   async function restore(partner: Schemas['PartnerDocument']) {
     try {
-      onrestored(await got(api.PUT('/api/partners/{id}', { ...path, body: partner })));
+      onrestored(
+        await got(
+          api.PUT('/api/partners/{id}', { params: { path: { id }, query: { known: true } }, body: partner }),
+        ),
+      );
     } catch (error) {
       tellTrouble(error);
     }

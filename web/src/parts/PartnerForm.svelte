@@ -33,7 +33,7 @@
       onsaved(
         await got(
           api.PUT('/api/partners/{id}', {
-            params: { path: { id: partner.id ?? crypto.randomUUID() } },
+            params: { path: { id: partner.id ?? crypto.randomUUID() }, query: { known: !!partner.id } },
             body: {
               ...$state.snapshot(edited),
               belt: edited.belt || undefined,
