@@ -9,10 +9,10 @@ namespace AshNotch.Bench.Simulation;
 internal static class LearnedMoves
 {
     private const double Odds = 1 / 3.0;
-    private const int MostWeeks = 260;
+    private const int MostWeeks = 1000;
 
     // What is found was tuned on the practitioners before these.
-    private const int First = 1001;
+    private const int First = 2001;
 
     private static readonly (string Name, int Before, int Over, int After)[] Falls =
     [
@@ -21,6 +21,7 @@ internal static class LearnedMoves
         ("100 before, at once, 30 after", 100, 0, 30),
         ("over the only 30", 0, 30, 0),
         ("60 before, over 30, 60 after", 60, 30, 60),
+        ("120 before, over 30, 120 after", 120, 30, 120),
     ];
 
     /// <summary>Prints how often, for partners who have learned, who have not, and where it fell with everybody.</summary>

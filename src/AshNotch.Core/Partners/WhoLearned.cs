@@ -18,7 +18,10 @@ internal static class WhoLearned
     private const double Notable = 1.5;
 
     // Looked at is what each side tries most against the other: what is seen most is learned first.
-    private const int Favourites = 3;
+    private const int Favourites = 6;
+
+    // What was seen so often is known; more says nothing of who learns it.
+    private const int Enough = 150;
 
     // How many turns are held likely before looking, over all that is looked at; chosen so that a log without any seldom shows one.
     private const double Likely = 1;
@@ -43,22 +46,21 @@ internal static class WhoLearned
         var (mine, theirs) = (Edges.Of(tries, Who.Me), Edges.Of(tries, Who.Partner));
         Edges EdgesOf(Who by) => by == Who.Me ? mine : theirs;
         var spread = OwnSpread.Of(tries.Values, EdgesOf);
-        var weight = looked.Sum(l => (double)l.Times * l.Times);
+        var weight = looked.Sum(l => Weight(l.Times));
         var courses = looked.Select(l => l.Way).Distinct().ToDictionary(w => w, w => new Course(tries[w], EdgesOf(w.By)));
         return looked
             .Select(l => (Looked: l, Found: courses[l.Way].Turn(l.Way, l.Partner, EdgesOf(l.Way.By), spread)))
             .Select(f =>
-                (
-                    f.Looked,
-                    f.Found.Turn,
-                    Chance: Chance(Math.Min(MostLikely, Likely * f.Looked.Times * f.Looked.Times / weight), f.Found.Factor)
-                )
+                (f.Looked, f.Found.Turn, Chance: Chance(Math.Min(MostLikely, Likely * Weight(f.Looked.Times) / weight), f.Found.Factor))
             )
             .Where(f => f.Chance >= Said)
             .Select(f => Told(f.Looked.Way, f.Looked.Partner, tries[f.Looked.Way], f.Turn, f.Chance))
             .OrderByDescending(l => l.Chance)
             .ToLookup(l => l.Partner);
     }
+
+    // What is seen most is learned first.
+    private static double Weight(int times) => Math.Pow(Math.Min(times, Enough), 3);
 
     private static double Chance(double likely, double factor)
     {
