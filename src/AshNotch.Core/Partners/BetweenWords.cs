@@ -14,19 +14,20 @@ public static class BetweenWords
     public static string What(Between between, MatVocabulary vocabulary) =>
         WayWords.Of(between.Way, [.. between.To.Select(t => t?.Value ?? "tap")], vocabulary);
 
-    /// <summary>How often a roll: <c>7 times in 13 rolls, clearly more than the 3.1 with the others</c>.</summary>
+    /// <summary>How often a roll: <c>7 times in 13 rolls, clearly more than the 3.1 it would be with the others</c>.</summary>
     /// <param name="between">What.</param>
     /// <param name="rolls">How many rolls the two had.</param>
     public static string Often(Between between, int rolls)
     {
         var times = $"{Times(between.Came.Landed)} in {OfRolls(rolls)}";
         var usual = between.PerRoll.Expected;
+        var expected = usual.ToString("0.#", CultureInfo.InvariantCulture);
         var nobody = between.Way.By == Who.Me ? "not tried with anybody else" : "nobody else tried it";
         return between.Others.Tried == 0 ? $"{times}; {nobody}"
-            : between.IsMore ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly more than the {usual:0.#} with the others")
-            : between.IsLess ? string.Create(CultureInfo.InvariantCulture, $"{times}, clearly less than the {usual:0.#} with the others")
+            : between.IsMore ? $"{times}, clearly more than the {expected} it would be with the others"
+            : between.IsLess ? $"{times}, clearly less than the {expected} it would be with the others"
             : usual < Hardly ? $"{times}; hardly ever with the others"
-            : string.Create(CultureInfo.InvariantCulture, $"{times}; with the others it would be {usual:0.#}");
+            : $"{times}; with the others it would be {expected}";
     }
 
     /// <summary>Of the tries: <c>7 of 9 came off, likely 5 to 8 in ten; with the others 33 of 60</c>.</summary>
