@@ -157,6 +157,12 @@ public class PartnerPageTests
             Assert.NotEmpty(texts);
             Assert.DoesNotContain(texts, t => names.Any(n => t.Contains(n, StringComparison.Ordinal)));
         }
+        // What leads to a partner still does, though an id may be the name in small letters.
+        var rows = (await app.Get("/api/partners/rows?limit=50"))["rows"]!.AsArray();
+        Assert.Contains(rows, r => (string?)r!["partner"]!["id"] == "dogwood");
+        var rack = (await app.Get("/api/rack")).ToJsonString();
+        Assert.DoesNotMatch("\"partnerId\":\"Partner", rack);
+        Assert.Contains("\"partnerId\":\"dogwood\"", rack, StringComparison.Ordinal);
         var (status, problem) = await app.Put("/api/partners/dogwood", """{ "name": "Partner 3" }""");
         Assert.Equal((409, "Names are hidden, so nothing is changed."), (status, (string?)problem!["title"]));
         Assert.Equal(names, app.Store.Read().Partners.Select(p => p.Name));
@@ -208,6 +214,9 @@ public class PartnerPageTests
         Assert.Equal("tall", (string?)given["notes"]);
         var (_, struck) = await app.Put("/api/partners/fir/owed", """{ "text": "the lockdown", "isGone": true }""");
         Assert.Null(struck!["owed"]);
+        // Taken back, it is owed since when it was.
+        var (_, back) = await app.Put("/api/partners/fir/owed", """{ "text": "the lockdown", "since": "2026-03-02" }""");
+        Assert.Equal("2026-03-02", (string?)Assert.Single(back!["owed"]!.AsArray())!["since"]);
         Assert.Equal(400, (await app.Put("/api/partners/fir/owed", """{ "text": " " }""")).Status);
         Assert.Equal(404, (await app.Put("/api/partners/nobody/owed", """{ "text": "x" }""")).Status);
     }

@@ -63,7 +63,7 @@ internal static class MatchEndpoints
 
     private static MatchesView All(LogCache cache, TimeProvider clock)
     {
-        var today = Today(clock);
+        var today = clock.Today();
         var days = cache.Diary.Matches.Days;
         var me = cache.Log.Practitioner;
         return new MatchesView(
@@ -109,7 +109,7 @@ internal static class MatchEndpoints
             new MatchDayView(
                 MatchWriting.Document(day),
                 Version(day),
-                DaysTo.Say(day.Date, Today(clock)),
+                DaysTo.Say(day.Date, clock.Today()),
                 Division(day, cache),
                 rules.Id,
                 rules.Name,
@@ -156,8 +156,6 @@ internal static class MatchEndpoints
         Convert.ToHexStringLower(
             SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(MatchWriting.Document(day), LogJson.Default.MatchDayDocument))
         )[..16];
-
-    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
     /// <summary>The answer where a day is not there.</summary>
     public static ProblemHttpResult NoDay() =>

@@ -36,7 +36,7 @@ internal static class MeetingEndpoints
         check.ThrowIfFaulty();
         var log = cache.Log;
         var (dossiers, _) = await cache.DossiersInTime(wait: false);
-        if ((asked ?? dossiers.Attendance.NextClass(Today(clock).AddDays(-1))) is not { } day)
+        if ((asked ?? dossiers.Attendance.NextClass(clock.Today().AddDays(-1))) is not { } day)
             return new BeforeClassView(null, []);
         return new BeforeClassView(
             day,
@@ -60,7 +60,7 @@ internal static class MeetingEndpoints
     private static async Task<LadderView?> Ladder(LogCache cache, TimeProvider clock)
     {
         var (ranking, _, _) = await cache.Gist(cache.Goal, wait: false);
-        var focus = FocusInForce.Of(cache.Diary.Drills, Today(clock), ranking, cache.Vocabulary)?.Focus.Way;
+        var focus = FocusInForce.Of(cache.Diary.Drills, clock.Today(), ranking, cache.Vocabulary)?.Focus.Way;
         if ((focus ?? (ranking.Spots is [var first, ..] ? first.Way : null)) is not { } way)
             return null;
         var ladder = PartnerLadder.Of(cache.Experience(default), way);
@@ -142,6 +142,4 @@ internal static class MeetingEndpoints
             )
         );
     }
-
-    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 }

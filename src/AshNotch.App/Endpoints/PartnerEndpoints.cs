@@ -85,8 +85,8 @@ internal static class PartnerEndpoints
         if (log.Partner(id) is not { } partner)
             return NoPartner();
         var (dossiers, behind) = await cache.DossiersInTime(wait ?? false);
-        var next = dossiers.Attendance.NextClass(Today(clock).AddDays(-1));
-        var dossier = dossiers.Of(partner, next ?? Today(clock));
+        var next = dossiers.Attendance.NextClass(clock.Today().AddDays(-1));
+        var dossier = dossiers.Of(partner, next ?? clock.Today());
         return TypedResults.Ok(DossierView.Of(dossier, next, log, cache.Vocabulary) with { Behind = behind });
     }
 
@@ -97,8 +97,6 @@ internal static class PartnerEndpoints
             statusCode: StatusCodes.Status404NotFound,
             title: "No such partner."
         );
-
-    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
 
     private static Results<Ok<PartnerDocument>, ProblemHttpResult> Keep(
         string id,
@@ -137,8 +135,9 @@ internal static class PartnerEndpoints
         var text = check.Text(change.Text, "", "text")?.Trim();
         if (string.IsNullOrEmpty(text))
             check.Fault("text", "is missing; write in a few words what you promised to tell or show them.");
+        var since = check.Day(change.Since, "", "since");
         check.ThrowIfFaulty();
-        var owing = change.IsGone ? partner.NotOwing(text!) : partner.Owing(text!, Today(clock), change.IsGiven);
+        var owing = change.IsGone ? partner.NotOwing(text!) : partner.Owing(text!, since, clock.Today(), change.IsGiven);
         store.SavePartner(owing, clock.GetUtcNow());
         return TypedResults.Ok(LogWriter.Document(owing));
     }

@@ -38,11 +38,9 @@ internal static class PlanEndpoints
         return routes;
     }
 
-    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
-
     private static Results<FileContentHttpResult, NotFound> Calendar(HttpRequest request, LogCache cache, TimeProvider clock)
     {
-        var today = Today(clock);
+        var today = clock.Today();
         if (cache.Diary.Drills.Running(today) is not { } running)
             return TypedResults.NotFound();
         var text = PlanCalendar.Write(
@@ -57,7 +55,7 @@ internal static class PlanEndpoints
 
     private static PlanView Plan(LogCache cache, TimeProvider clock)
     {
-        var today = Today(clock);
+        var today = clock.Today();
         var drills = cache.Diary.Drills;
         var running = drills.Running(today);
         var plan = running is null
@@ -96,7 +94,7 @@ internal static class PlanEndpoints
     private static Proposal Propose(string? start, LogCache cache, Preferences preferences, TimeProvider clock)
     {
         var check = new Checker();
-        var first = check.Day(start, "", "start") ?? Today(clock);
+        var first = check.Day(start, "", "start") ?? clock.Today();
         check.ThrowIfFaulty();
         return Proposed(cache, preferences, first);
     }
@@ -129,7 +127,7 @@ internal static class PlanEndpoints
     private static NoContent Rate(IReadOnlyList<RatingDocument> written, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
-        var today = Today(clock);
+        var today = clock.Today();
         var ratings = RollReading.Each(written, "", check, DrillReading.Read);
         if (ratings.Any(r => r.Date > today))
             check.Fault("date", "is still to come; an area is rated today, or was on a day before.");
@@ -141,7 +139,7 @@ internal static class PlanEndpoints
     private static Ok<BlockView> Begin(BlockAsked asked, LogCache cache, Preferences preferences, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
-        var today = Today(clock);
+        var today = clock.Today();
         var start = check.Day(asked.Start, "", "start") ?? today;
         if (start < today)
             check.Fault("start", "lies in the past; a block begins today or later.");
@@ -173,7 +171,7 @@ internal static class PlanEndpoints
     private static Ok<BlockView> Drill(FocusDocument written, LogCache cache, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
-        var today = Today(clock);
+        var today = clock.Today();
         var way = DrillReading.Way(written, check, "");
         var reason = check.Text(written.Reason, "", "reason");
         check.ThrowIfFaulty();
@@ -208,7 +206,7 @@ internal static class PlanEndpoints
     private static Results<Ok<BlockView>, NotFound> Change(string id, BlockChange asked, LogCache cache, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
-        var today = Today(clock);
+        var today = clock.Today();
         var rung = check.Term<Rung>(asked.Rung, "rung");
         var verdict = check.Term<Verdict>(asked.Verdict, "verdict");
         var end = check.Day(asked.End, "", "end");
@@ -247,7 +245,7 @@ internal static class PlanEndpoints
         var goal = cache.Goal;
         var ranking = cache.Ranking(default, goal, Against.Usual);
         return TypedResults.Ok(
-            Reviewing.Of(block, drills.Done, drills.Week ?? MyWeek.Usual, log, goal, ranking, Today(clock), cache.Vocabulary)
+            Reviewing.Of(block, drills.Done, drills.Week ?? MyWeek.Usual, log, goal, ranking, clock.Today(), cache.Vocabulary)
         );
     }
 

@@ -19,7 +19,7 @@ internal static class PractitionerEndpoints
         var check = new Checker();
         var now = LogReader.Read(written with { History = null }, check, "");
         check.ThrowIfFaulty();
-        var kept = cache.Log.Practitioner.Become(now, DateOnly.FromDateTime(clock.GetLocalNow().DateTime));
+        var kept = cache.Log.Practitioner.Become(now, clock.Today());
         store.SavePractitioner(kept);
         return TypedResults.Ok(LogWriter.Document(kept));
     }

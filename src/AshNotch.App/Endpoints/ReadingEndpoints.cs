@@ -12,11 +12,7 @@ internal static class ReadingEndpoints
             .MapPost(
                 "/api/read",
                 (ToRead toRead, LogCache cache, TimeProvider clock, CancellationToken stop) =>
-                    ReadingView.Of(
-                        toRead.Read(cache, new Checker(), stop),
-                        cache.ValuesAtHand(cache.Goal),
-                        DateOnly.FromDateTime(clock.GetLocalNow().DateTime)
-                    )
+                    ReadingView.Of(toRead.Read(cache, new Checker(), stop), cache.ValuesAtHand(cache.Goal), clock.Today())
             )
             .WithName("read")
             .ProducesValidationProblem();

@@ -21,7 +21,7 @@ internal static class TodayEndpoints
     {
         var (log, drills) = cache.Diary;
         var aim = cache.Goal;
-        var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
+        var today = clock.Today();
         var (ranking, courses, behind) = await cache.Gist(aim, wait ?? false);
         var last = Rack.Of(log, cache.ValuesAtHand(aim), new RackFilter(), skip: 0, limit: 1);
         return new TodayView(

@@ -56,13 +56,17 @@ public sealed record Partner
             Owed = [.. Owed.Union(other.Owed)],
         };
 
-    /// <summary>This partner with something owed them from a day on, or given that day; what is owed already stays since when it was.</summary>
-    public Partner Owing(string text, DateOnly day, bool isGiven) =>
+    /// <summary>This partner with something owed them, or given; what is owed already stays since when it was.</summary>
+    /// <param name="text">What.</param>
+    /// <param name="since">Since when; null for today.</param>
+    /// <param name="today">The day it is said.</param>
+    /// <param name="isGiven">It was given.</param>
+    public Partner Owing(string text, DateOnly? since, DateOnly today, bool isGiven) =>
         this with
         {
             Owed = Owed.Any(o => Is(o, text))
-                ? [.. Owed.Select(o => Is(o, text) ? o with { Given = isGiven ? o.Given ?? day : null } : o)]
-                : [.. Owed, new Owed(text, day, isGiven ? day : null)],
+                ? [.. Owed.Select(o => Is(o, text) ? o with { Given = isGiven ? o.Given ?? today : null } : o)]
+                : [.. Owed, new Owed(text, since ?? today, isGiven ? today : null)],
         };
 
     /// <summary>This partner, something struck from what is owed them.</summary>

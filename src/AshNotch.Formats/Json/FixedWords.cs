@@ -11,8 +11,8 @@ namespace AshNotch.Formats.Json;
 /// <param name="vocabulary">Our moves and places.</param>
 internal sealed class FixedWords(MatVocabulary vocabulary)
 {
-    private static readonly HashSet<string> Names = ["id", "format", "rules", "rung", "exchange"];
-    private static readonly HashSet<string> Ids = ["move", "moves", "mine", "from", "to", "start", "end", "place"];
+    private static readonly HashSet<string> Names = ["id", "partner", "partnerId", "format", "rules"];
+    private static readonly HashSet<string> Ids = ["move", "moves", "mine", "to", "start", "end", "place"];
 
     private static readonly ILookup<string, Type> Terms = typeof(FixedWords)
         .Assembly.GetTypes()
@@ -25,8 +25,9 @@ internal sealed class FixedWords(MatVocabulary vocabulary)
     public bool Are(string field, string value) =>
         Names.Contains(field) || IsKnown(value) || Terms[field].Any(t => Term.All(t).Contains(value, StringComparer.Ordinal));
 
-    /// <summary>Whether a field holds the id of a move or a place; some of those hold texts elsewhere.</summary>
-    public static bool IsId(string field) => Ids.Contains(field) && field != "from";
+    /// <summary>Whether a field holds the id of a move or a place; where a move is from is a place, whom advice is from is a text.</summary>
+    public static bool IsId(string field, string value) =>
+        Ids.Contains(field) || field == "from" && value.Contains('/', StringComparison.Ordinal);
 
     /// <summary>Whether it is a move or a place of ours.</summary>
     public bool IsKnown(string id) =>

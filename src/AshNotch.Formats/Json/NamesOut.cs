@@ -118,7 +118,7 @@ public sealed class NamesOut
     {
         if (words.Are(field, text) || !swap.IsIn(text))
             return false;
-        put(FixedWords.IsId(field) ? InId(text) ?? text : swap.In(text));
+        put(FixedWords.IsId(field, text) ? InId(text) ?? text : swap.In(text));
         return true;
     }
 

@@ -172,7 +172,7 @@
   {#if now.advice.length > 0}
     <section aria-labelledby="advice">
       <h2 id="advice">What they told you</h2>
-      {#each now.advice as said (`${said.day} ${said.text}`)}
+      {#each now.advice as said, i (i)}
         <p>
           {said.text}
           <span class="quiet"

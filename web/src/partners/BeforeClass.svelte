@@ -32,7 +32,7 @@
           {#if person.heeds.length > 0}<Heeds heeds={person.heeds} />{:else}<p class="quiet">
               Nothing yet that is theirs.
             </p>{/if}
-          {#if person.owed.length > 0}<p class="owed">You owe them: {person.owed.join('; ')}.</p>{/if}
+          {#if person.owed.length > 0}<p>You owe them: {person.owed.join('; ')}.</p>{/if}
         </div>
       {/each}
     </div>

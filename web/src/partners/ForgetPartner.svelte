@@ -20,9 +20,9 @@
       const gone = await got(
         api.POST('/api/partners/{id}/forget', { params: { path: { id: partner.id ?? '' } } }),
       );
-      await forgetHere(partner);
       copies = gone.copies;
       done = gone;
+      await forgetHere(partner);
       if (copies.length === 0) leave();
     } catch (error) {
       tellTrouble(error);

@@ -15,7 +15,7 @@
   const open = $derived(owed.filter((o) => !o.given));
   const given = $derived(owed.filter((o) => o.given));
 
-  async function change(text: string, how: { isGiven?: boolean; isGone?: boolean } = {}) {
+  async function change(text: string, how: Partial<Schemas['OwedChange']> = {}) {
     trouble = '';
     try {
       await got(
@@ -49,27 +49,25 @@
       tell({ text: 'Given.', action: { label: 'Undo', run: () => change(text) } });
   }
 
-  async function strike(text: string, wasGiven: boolean) {
-    if (await change(text, { isGone: true }))
+  async function strike({ text, since, given: on }: Schemas['OwedDocument']) {
+    if (text && (await change(text, { isGone: true })))
       tell({
         text: 'Struck out.',
-        action: { label: 'Undo', run: () => change(text, { isGiven: wasGiven }) },
+        action: { label: 'Undo', run: () => change(text, { isGiven: !!on, since }) },
       });
   }
 </script>
 
 <section aria-labelledby="owed">
   <h2 id="owed">What you owe them</h2>
-  {#each open as one (one.text)}
+  {#each open as one, i (i)}
     <div class="row">
       <span
         >{one.text}
         {#if one.since}<span class="quiet">since {day(one.since)}</span>{/if}</span
       >
       <button class="may" aria-label="Given: {one.text}" onclick={() => give(one.text ?? '')}>Given</button>
-      <button class="may" aria-label="Strike out: {one.text}" onclick={() => strike(one.text ?? '', false)}
-        >×</button
-      >
+      <button class="may" aria-label="Strike out: {one.text}" onclick={() => strike(one)}>×</button>
     </div>
   {/each}
   <form class="row" onsubmit={promise}>
@@ -83,12 +81,10 @@
   {#if given.length > 0}
     <details>
       <summary>Given: {given.length}</summary>
-      {#each given as one (one.text)}
+      {#each given as one, i (i)}
         <div class="row">
           <span>{one.text} <span class="quiet">{day(one.given)}</span></span>
-          <button class="may" aria-label="Strike out: {one.text}" onclick={() => strike(one.text ?? '', true)}
-            >×</button
-          >
+          <button class="may" aria-label="Strike out: {one.text}" onclick={() => strike(one)}>×</button>
         </div>
       {/each}
     </details>

@@ -115,9 +115,9 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
                 Clause.Names.FirstOrDefault(n => n != Use && IsNamedBy(Use, n)) is { } named
                 && named.Found.After < Words.Count
                 && !Words[named.Found.After].AfterPause
-                && Numbers.Times(Words, named.Found.After) is { } thrice
+                && Numbers.Times(Words, named.Found.After) is { } counted
             )
-                return thrice;
+                return counted;
             for (var i = Math.Max(Clause.First, Use.Found.First - 2); i < Math.Min(Words.Count, Use.Found.After + 3); i++)
             {
                 if (
