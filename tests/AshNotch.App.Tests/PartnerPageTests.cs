@@ -191,8 +191,12 @@ public class PartnerPageTests
                 { "by": "me", "move": "fir-roll", "from": "half-guard/top", "outcome": "landed", "at": "0:20" } ] } ] } }
             """
         );
-        Assert.Contains("fir roll", await app.Client.GetStringAsync("/api/rolls/r1/captions"), StringComparison.Ordinal);
-        var without = await app.Client.GetStringAsync("/api/rolls/r1/captions?nameless=true");
+        Assert.Contains(
+            "fir roll",
+            await app.Client.GetStringAsync("/api/rolls/r1/captions", TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
+        var without = await app.Client.GetStringAsync("/api/rolls/r1/captions?nameless=true", TestContext.Current.CancellationToken);
         Assert.Contains("Partner 1 roll", without, StringComparison.Ordinal);
         Assert.DoesNotContain("fir", without, StringComparison.OrdinalIgnoreCase);
     }
