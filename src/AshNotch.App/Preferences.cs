@@ -33,9 +33,25 @@ public sealed class Preferences(LogStore store)
         {
             var own = store.Rules();
             // A table of an earlier version, of points alone.
-            if (own.All(r => r.Id != Ruleset.HouseId) && store.Setting(Ruleset.HouseId) is { } kept)
-                own = [.. own, JsonSerializer.Deserialize<Ruleset>(kept)!.In(Rulesets.Matches.First(m => m.Id == Ruleset.HouseId))];
+            if (own.All(r => r.Id != Ruleset.HouseId) && Earlier is { } kept)
+                own = [.. own, kept.In(Rulesets.Matches.First(m => m.Id == Ruleset.HouseId))];
             return new Rulebook(own);
+        }
+    }
+
+    // Damage there is for the check to tell; points are counted by the rules that ship meanwhile.
+    private Ruleset? Earlier
+    {
+        get
+        {
+            try
+            {
+                return store.Setting(Ruleset.HouseId) is { } kept ? JsonSerializer.Deserialize<Ruleset>(kept) : null;
+            }
+            catch (JsonException)
+            {
+                return null;
+            }
         }
     }
 

@@ -20,7 +20,9 @@ internal sealed partial class Upkeep(LogStore store, TimeProvider clock, ILogger
             {
                 store.Upkeep(Pause, clock.GetLocalNow());
             }
-            catch (Exception e) when (e is StorageException or IOException or UnauthorizedAccessException)
+#pragma warning disable CA1031 // Whatever it is, it must not end the program: who logs a roll goes on.
+            catch (Exception e)
+#pragma warning restore CA1031
             {
                 NotDone(log, e.Message);
             }
@@ -39,6 +41,6 @@ internal sealed partial class Upkeep(LogStore store, TimeProvider clock, ILogger
         }
     }
 
-    [LoggerMessage(LogLevel.Warning, "No copy was made: {Why}")]
+    [LoggerMessage(LogLevel.Warning, "Not everything was done between saves: {Why}")]
     private static partial void NotDone(ILogger log, string why);
 }

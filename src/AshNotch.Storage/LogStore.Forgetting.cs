@@ -29,19 +29,20 @@ public sealed partial class LogStore
         });
         if (gone is null)
             return null;
-        lock (writing)
+        using var held = Keeping();
+        return Exclusively(() =>
         {
             try
             {
                 writer.Run("VACUUM");
                 Lineage.Fold(writer, file.Path);
+                return gone;
             }
             catch (SqliteException e)
             {
                 throw SqliteTrouble.Of(e, file.Path);
             }
-        }
-        return gone;
+        });
     }
 
     /// <summary>The copies that still hold a partner, newest first; one that cannot be looked into is among them.</summary>
@@ -52,30 +53,29 @@ public sealed partial class LogStore
     /// <exception cref="StorageException">There is no such copy, or it is damaged.</exception>
     public void ForgetInCopy(string name, Partner partner, MatVocabulary vocabulary)
     {
+        using var held = Keeping();
         var path = Found(name).Path;
-        var working = $"{path}-forgetting-{Environment.ProcessId}";
         try
         {
-            Private.NewFile(working);
-            File.Copy(path, working, overwrite: true);
-            using (var connection = DataFile.Connect(DataFile.ConnectionString(working, pooling: false)))
+            using var working = Unfinished.Begin(path, held);
+            File.Copy(path, working.Path, overwrite: true);
+            Private.File(working.Path);
+            using (var connection = DataFile.Connect(DataFile.ConnectionString(working.Path, pooling: false)))
             {
+                connection.Run("PRAGMA journal_mode = DELETE;");
                 using (var transaction = connection.BeginTransaction(deferred: false))
                 {
                     Forget.In(connection, partner, vocabulary);
                     transaction.Commit();
                 }
-                BackupFolder.Write(connection, path);
+                // What was taken out is still in free pages.
+                connection.Run("VACUUM");
             }
+            working.Finish(path, overwrite: true);
         }
         catch (SqliteException e)
         {
             throw SqliteTrouble.Of(e, path);
-        }
-        finally
-        {
-            foreach (var companion in (string[])["", "-wal", "-shm", "-journal"])
-                File.Delete(working + companion);
         }
     }
 

@@ -24,7 +24,7 @@ public sealed partial class LogStore : IDisposable
     /// <summary>Name of the database file in a data directory.</summary>
     public const string FileName = DataFile.Name;
 
-    private const string DemoMark = "demo";
+    internal const string DemoMark = "demo";
 
     private readonly DataFile file;
     private readonly SqliteConnection watch;
@@ -45,7 +45,10 @@ public sealed partial class LogStore : IDisposable
 
     /// <summary>Opens the log of a data directory; makes both where they are missing.</summary>
     /// <exception cref="StorageException">The directory cannot be used, the data is damaged or was written by a later version.</exception>
-    public static LogStore Open(string directory) => new(DataFile.Open(directory, DateTimeOffset.UtcNow));
+    public static LogStore Open(string directory) => Open(directory, DataFile.UsualPatience);
+
+    /// <summary>The same, for who does not want to wait as long for another program that is writing.</summary>
+    public static LogStore Open(string directory, TimeSpan patience) => new(DataFile.Open(directory, DateTimeOffset.UtcNow, patience));
 
     /// <summary>A number that grows with every change of the log, whoever makes it; drafts and settings are no part of it.</summary>
     public long Version
@@ -309,15 +312,9 @@ public sealed partial class LogStore : IDisposable
             return true;
         });
 
-    /// <summary>What SQLite says of the file's health: <c>ok</c>, or its complaints. Reads everything.</summary>
+    /// <summary>Whether the file holds together and everything in it can be read: <c>ok</c>, or the first complaints.</summary>
     public string CheckIntegrity() =>
-        Using(connection =>
-        {
-            if (Integrity.Full(connection) is { } complaint)
-                return complaint;
-            LogRows.Whole(connection);
-            return "ok";
-        });
+        Using(connection => Integrity.Full(connection) ?? Contents.Trouble(connection, strictly: true) ?? "ok");
 
     /// <inheritdoc/>
     public void Dispose()
@@ -338,13 +335,9 @@ public sealed partial class LogStore : IDisposable
             using var connection = file.Connect();
             return read(connection);
         }
-        catch (SqliteException e)
+        catch (Exception e) when (Trouble(e) is { } trouble)
         {
-            throw SqliteTrouble.Of(e, file.Path);
-        }
-        catch (Exception e) when (e is InvalidDataException or FormatException or JsonException or InvalidCastException)
-        {
-            throw Damage.Found(file.Path, e.Message);
+            throw trouble;
         }
     }
 
@@ -352,9 +345,9 @@ public sealed partial class LogStore : IDisposable
 
     private T Write<T>(SqliteConnection connection, Func<T> write)
     {
-        lock (writing)
+        try
         {
-            try
+            return Exclusively(() =>
             {
                 file.ThrowIfMoved();
                 using var transaction = connection.BeginTransaction(deferred: false);
@@ -363,11 +356,35 @@ public sealed partial class LogStore : IDisposable
                 transaction.Commit();
                 (lastWrite, folded) = (Environment.TickCount64, false);
                 return result;
-            }
-            catch (SqliteException e)
-            {
-                throw SqliteTrouble.Of(e, file.Path);
-            }
+            });
+        }
+        catch (Exception e) when (Trouble(e) is { } trouble)
+        {
+            throw trouble;
         }
     }
+
+    // Who comes after somebody that waits for another program does not wait once more for it.
+    private T Exclusively<T>(Func<T> act)
+    {
+        if (!writing.TryEnter(file.WritePatience))
+            throw SqliteTrouble.Busy(file.Path);
+        try
+        {
+            return act();
+        }
+        finally
+        {
+            writing.Exit();
+        }
+    }
+
+    private StorageException? Trouble(Exception e) =>
+        e switch
+        {
+            SqliteException sqlite => SqliteTrouble.Of(sqlite, file.Path),
+            InvalidDataException or FormatException or JsonException or InvalidCastException => Damage.Found(file.Path, e.Message),
+            IOException or UnauthorizedAccessException => DiskTrouble.Of(e, file.Path),
+            _ => null,
+        };
 }

@@ -86,7 +86,7 @@ public sealed class DataFileTests : IDisposable
         Run("UPDATE roll SET kind = 'waltz'");
         using var again = LogStore.Open(directory);
         Assert.Equal(StorageTrouble.Damaged, Assert.Throws<StorageException>(again.Read).Trouble);
-        Assert.Equal(StorageTrouble.Damaged, Assert.Throws<StorageException>(again.CheckIntegrity).Trouble);
+        Assert.Contains("waltz", again.CheckIntegrity(), StringComparison.Ordinal);
     }
 
     [Theory]

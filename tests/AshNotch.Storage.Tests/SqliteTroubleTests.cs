@@ -34,13 +34,19 @@ public class SqliteTroubleTests
     public void Who_holds_the_lock_too_long_is_told_of_and_nothing_is_half_saved()
     {
         var directory = Directory.CreateTempSubdirectory("ash-notch-busy-").FullName;
-        using (var store = LogStore.Open(directory))
+        using (var store = LogStore.Open(directory, TimeSpan.FromSeconds(1)))
         using (var other = new SqliteConnection($"Data Source={Path.Combine(directory, LogStore.FileName)};Pooling=false"))
         {
+            store.KeepSetting("aim", "points");
             other.Open();
             using var held = other.BeginTransaction(deferred: false);
             var told = Assert.Throws<StorageException>(() => store.KeepSetting("aim", "finish"));
             Assert.Equal(StorageTrouble.Busy, told.Trouble);
+            // Work between saves is told the same, in the same kind of words.
+            Assert.Equal(
+                StorageTrouble.Busy,
+                Assert.Throws<StorageException>(() => store.Upkeep(TimeSpan.Zero, DateTimeOffset.UtcNow)).Trouble
+            );
             held.Rollback();
             store.KeepSetting("aim", "survive");
             Assert.Equal("survive", store.Setting("aim"));

@@ -12,6 +12,9 @@ internal static class BackupEndpoints
     {
         routes.MapGet("/api/backups", (LogStore store) => store.Backups().Select(BackupView.Of)).WithName("backups");
         routes
+            .MapGet("/api/copies", (LogStore store, TimeProvider clock) => CopyStateView.Of(store.Copies(clock.GetUtcNow())))
+            .WithName("copies");
+        routes
             .MapPost("/api/backups", (LogStore store, TimeProvider clock) => BackupView.Of(store.MakeBackup(clock.GetUtcNow())))
             .WithName("makeBackup");
         routes

@@ -3,6 +3,7 @@ using AshNotch.Core.Costs;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Reading;
 using AshNotch.Core.Rolls;
+using AshNotch.Storage;
 
 namespace AshNotch.App.Endpoints;
 
@@ -17,7 +18,7 @@ internal static class TodayEndpoints
         return routes;
     }
 
-    private static async Task<TodayView> Today(bool? wait, LogCache cache, TimeProvider clock)
+    private static async Task<TodayView> Today(bool? wait, LogCache cache, LogStore store, TimeProvider clock)
     {
         var (log, drills) = cache.Diary;
         var aim = cache.Goal;
@@ -39,7 +40,8 @@ internal static class TodayEndpoints
                     .Select(r => RollRow.Of(r, log, cache.ValuesAtHand(aim))),
             ],
             behind,
-            cache.Diary.Matches.Next(today) is { } next ? MatchEndpoints.Row(next, cache, today) : null
+            cache.Diary.Matches.Next(today) is { } next ? MatchEndpoints.Row(next, cache, today) : null,
+            CopyStateView.Of(store.Copies(clock.GetUtcNow()))
         );
     }
 }

@@ -28,7 +28,9 @@ internal static class Keeping
         catch (StorageException e) when (e.Trouble == StorageTrouble.Damaged && LogStore.IsDamaged(directory))
         {
             output.Say(
-                $"{file} is in the place of the log. The damaged file is kept as {LogStore.RestoreOverDamaged(directory, file, now)}."
+                LogStore.RestoreOverDamaged(directory, file, now) is { } damaged
+                    ? $"{file} is in the place of the log. The damaged file is kept as {damaged}."
+                    : $"{file} is in the place of the log that was missing."
             );
         }
         return 0;

@@ -14,6 +14,7 @@ namespace AshNotch.App.Views;
 /// The focus, the first weak spot and what changed are from before the newest rolls, which are still being learned from.
 /// </param>
 /// <param name="MatchDay">The next match day, or null.</param>
+/// <param name="Copies">How it stands with the copies of the log.</param>
 public sealed record TodayView(
     FocusView? Focus,
     RackSession? Last,
@@ -23,5 +24,6 @@ public sealed record TodayView(
     int Sessions,
     IReadOnlyList<RollRow> Open,
     bool Behind,
-    MatchDayRow? MatchDay
+    MatchDayRow? MatchDay,
+    CopyStateView Copies
 );

@@ -27,6 +27,10 @@ public sealed record BackupContents(int Rolls, int Sessions, int Partners, DateO
         {
             throw SqliteTrouble.Of(e, path);
         }
+        catch (Exception e) when (e is FormatException or InvalidDataException or InvalidCastException)
+        {
+            throw Damage.Found(path, e.Message);
+        }
     }
 
     private static BackupContents Of(SqliteConnection connection) =>

@@ -41,14 +41,14 @@ internal sealed partial class BackupFolder
     public Backup? Find(string name) => List().FirstOrDefault(b => b.Name == name);
 
     /// <summary>Makes a copy, whole or not at all, while others read and write.</summary>
-    public Backup Make(SqliteConnection connection, string kind, DateTimeOffset now)
+    public Backup Make(SqliteConnection connection, string kind, DateTimeOffset now, KeepingLock held)
     {
         Private.Directory(folder);
         var name = $"ash-notch-{now.UtcDateTime.ToString(Moment, CultureInfo.InvariantCulture)}-{kind}";
         var path = Path.Combine(folder, name + ".db");
         for (var n = 2; File.Exists(path); n++)
             path = Path.Combine(folder, string.Create(CultureInfo.InvariantCulture, $"{name}-{n}.db"));
-        Write(connection, path);
+        Write(connection, path, held);
         return Named(path)!;
     }
 
@@ -62,22 +62,16 @@ internal sealed partial class BackupFolder
     }
 
     /// <summary>Writes a copy to a file that is not there yet, or replaces it when the copy is whole.</summary>
-    public static void Write(SqliteConnection connection, string path)
+    public static void Write(SqliteConnection connection, string path, KeepingLock held)
     {
-        var making = $"{path}-new-{Environment.ProcessId}";
-        File.Delete(making);
-        Private.NewFile(making);
-        try
+        using var making = Unfinished.Begin(path, held);
+        connection.Run("VACUUM INTO $1", making.Path);
+        using (var copy = DataFile.Connect(DataFile.ConnectionString(making.Path, pooling: false)))
         {
-            connection.Run("VACUUM INTO $1", making);
-            using (var written = new FileStream(making, FileMode.Open, FileAccess.ReadWrite))
-                written.Flush(flushToDisk: true);
-            File.Move(making, path, overwrite: true);
+            copy.Run("PRAGMA journal_mode = DELETE;");
+            Lineage.Renew(copy);
         }
-        finally
-        {
-            File.Delete(making);
-        }
+        making.Finish(path, overwrite: true);
     }
 
     private static Backup? Named(string path)

@@ -8,18 +8,29 @@ internal static class Damage
     /// <summary>Says it.</summary>
     /// <param name="file">The file of the log.</param>
     /// <param name="what">What is wrong with it.</param>
-    public static StorageException Found(string file, string what)
-    {
-        var directory = Path.GetDirectoryName(file)!;
-        var newest = BackupFolder.Of(directory).List() is [var first, ..] ? first : null;
-        var backup = newest is null
-            ? "There is no backup beside it."
-            : $"The newest backup is {newest.Path}; take it with: ./notch restore {newest.Path} --data {directory}";
-        return new StorageException(
-            $"{file} is damaged: {what}. It was left as it is. {backup}\n"
+    public static StorageException Found(string file, string what) =>
+        new(
+            $"{file} is damaged: {what}. It was left as it is. {Copies(file)}\n"
                 + "What can still be read of it can be salvaged from a copy with SQLite's own shell: "
                 + $"sqlite3 COPY .recover | sqlite3 {DataFile.Name}",
             StorageTrouble.Damaged
         );
+
+    /// <summary>Says of a log that is gone that it was there.</summary>
+    /// <param name="file">Where it was.</param>
+    /// <param name="sign">What tells of it.</param>
+    public static StorageException Missing(string file, string sign) =>
+        new(
+            $"{file} is missing, but {sign} is there: no empty log was begun in its place. Put the file back where it was. {Copies(file)}\n"
+                + $"To begin anew, name another directory with --data, or move what is left in {Path.GetDirectoryName(file)} away.",
+            StorageTrouble.Damaged
+        );
+
+    private static string Copies(string file)
+    {
+        var directory = Path.GetDirectoryName(file)!;
+        return BackupFolder.Of(directory).List() is [var newest, ..]
+            ? $"The newest backup is {newest.Path}; take it with: ./notch restore {newest.Path} --data {directory}"
+            : "There is no backup beside it.";
     }
 }

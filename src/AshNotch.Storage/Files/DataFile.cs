@@ -11,6 +11,12 @@ internal sealed class DataFile : IDisposable
     /// <summary>Its name in a data directory.</summary>
     public const string Name = "ash-notch.db";
 
+    /// <summary>How long somebody waits for another who is making a copy, or putting one back.</summary>
+    public static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
+
+    /// <summary>How long who saves waits for another program that is writing, unless told otherwise: longer than any verb holds it.</summary>
+    public static readonly TimeSpan UsualPatience = TimeSpan.FromSeconds(15);
+
     private const int HeaderLength = 16;
     private static readonly byte[] Header = Encoding.ASCII.GetBytes("SQLite format 3\0");
 
@@ -20,10 +26,11 @@ internal sealed class DataFile : IDisposable
     private readonly FileStream held;
     private readonly string? at;
 
-    private DataFile(string path)
+    private DataFile(string path, TimeSpan patience)
     {
         Path = path;
-        connectionString = ConnectionString(path);
+        WritePatience = patience;
+        connectionString = ConnectionString(path, patience: patience);
         held = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
         at = Whereabouts();
     }
@@ -31,12 +38,15 @@ internal sealed class DataFile : IDisposable
     /// <summary>Where it is.</summary>
     public string Path { get; }
 
+    /// <summary>How long who saves waits for another program that is writing.</summary>
+    public TimeSpan WritePatience { get; }
+
     /// <summary>The directory it is in.</summary>
     public string Directory => System.IO.Path.GetDirectoryName(Path)!;
 
     /// <summary>Opens the file of a directory; makes both where they are missing, and brings older data to the newest form.</summary>
     /// <exception cref="StorageException">It cannot be used, is damaged, or was written by a later version.</exception>
-    public static DataFile Open(string directory, DateTimeOffset now)
+    public static DataFile Open(string directory, DateTimeOffset now, TimeSpan patience)
     {
         if (directory.Trim().Length == 0)
             throw new StorageException("--data names no directory; give one, or leave it out.", StorageTrouble.Unusable);
@@ -46,12 +56,17 @@ internal sealed class DataFile : IDisposable
             directory = System.IO.Path.GetFullPath(directory);
             Private.Directory(directory);
             var path = System.IO.Path.Combine(directory, Name);
+            using var held = KeepingLock.Take(directory, Patience);
+            Unfinished.RemoveAll(directory);
+            Unfinished.RemoveAll(System.IO.Path.Combine(directory, BackupFolder.Name));
             if (!File.Exists(path))
-                Make(path);
+                Make(path, held);
             Look(path);
-            Lineage.SetStaleLogAside(path);
-            file = new DataFile(path);
-            file.Check(now);
+            var wasPutHere = Lineage.IsAnother(path);
+            if (wasPutHere)
+                Lineage.SetLogAside(path);
+            file = new DataFile(path, patience);
+            file.Check(now, wasPutHere, held);
             return file;
         }
         catch (SqliteException e)
@@ -105,7 +120,8 @@ internal sealed class DataFile : IDisposable
     /// <summary>A connection to a file that is only looked at: nothing is written, not even beside it, and no log beside it is read.</summary>
     public static SqliteConnection ConnectTo(string path)
     {
-        var connection = new SqliteConnection($"Data Source={new Uri(path).AbsoluteUri}?immutable=1;Mode=ReadOnly;Pooling=False");
+        var uri = "file://" + string.Join('/', System.IO.Path.GetFullPath(path).Split('/').Select(Uri.EscapeDataString));
+        var connection = new SqliteConnection(ConnectionString(uri + "?immutable=1", pooling: false, SqliteOpenMode.ReadOnly));
         connection.Open();
         return connection;
     }
@@ -115,18 +131,28 @@ internal sealed class DataFile : IDisposable
     {
         var connection = new SqliteConnection(connectionString);
         connection.Open();
-        connection.Run("PRAGMA busy_timeout = 5000; PRAGMA synchronous = FULL;");
+        connection.Run(
+            string.Create(
+                System.Globalization.CultureInfo.InvariantCulture,
+                $"PRAGMA busy_timeout = {connection.DefaultTimeout * 1000}; PRAGMA synchronous = FULL;"
+            )
+        );
         return connection;
     }
 
     /// <summary>How to connect to a file; without pooling it is closed when the connection is.</summary>
-    public static string ConnectionString(string path, bool pooling = true, SqliteOpenMode mode = SqliteOpenMode.ReadWrite) =>
+    public static string ConnectionString(
+        string path,
+        bool pooling = true,
+        SqliteOpenMode mode = SqliteOpenMode.ReadWrite,
+        TimeSpan? patience = null
+    ) =>
         new SqliteConnectionStringBuilder
         {
             DataSource = path,
             ForeignKeys = true,
             Pooling = pooling,
-            DefaultTimeout = 5,
+            DefaultTimeout = (int)(patience ?? UsualPatience).TotalSeconds,
             Mode = mode,
         }.ToString();
 
@@ -137,25 +163,25 @@ internal sealed class DataFile : IDisposable
             : null;
 
     // Under another name first: a crash in the middle leaves no half-made log that would be taken for a damaged one.
-    private static void Make(string path)
+    private static void Make(string path, KeepingLock held)
     {
-        var making = $"{path}-new-{Environment.ProcessId}-{Guid.NewGuid():N}";
-        Private.NewFile(making);
-        using (var connection = Connect(ConnectionString(making, pooling: false)))
+        if (WasThere(path) is { } sign)
+            throw Damage.Missing(path, sign);
+        using var making = Unfinished.Begin(path, held);
+        using (var connection = Connect(ConnectionString(making.Path, pooling: false)))
         {
             connection.Run("PRAGMA journal_mode = WAL;");
             Schema.Update(connection);
         }
-        try
-        {
-            File.Move(making, path, overwrite: false);
-        }
-        catch (IOException) when (File.Exists(path))
-        {
-            // Another program was first.
-            File.Delete(making);
-        }
+        making.Finish(path, overwrite: false);
     }
+
+    // What tells that there was a log here: nobody's log may be replaced by an empty one in silence.
+    private static string? WasThere(string path) =>
+        File.Exists(path + "-wal") && new FileInfo(path + "-wal").Length > 0 ? "its write-ahead log"
+        : BackupFolder.Of(System.IO.Path.GetDirectoryName(path)!).List().Count > 0 ? "copies of it"
+        : Lineage.IsNoted(path) ? "the mark of it"
+        : null;
 
     /// <summary>Looks at the first bytes: SQLite would take an empty file for an empty database.</summary>
     /// <exception cref="StorageException">It is not what it should be.</exception>
@@ -169,7 +195,7 @@ internal sealed class DataFile : IDisposable
             throw Damage.Found(path, "it does not begin as a database of SQLite does");
     }
 
-    private void Check(DateTimeOffset now)
+    private void Check(DateTimeOffset now, bool wasPutHere, KeepingLock held)
     {
         using var connection = Connect();
         if (Integrity.Quick(connection) is { } complaint)
@@ -177,8 +203,10 @@ internal sealed class DataFile : IDisposable
         Schema.ThrowIfForeign(connection, Path);
         connection.Run("PRAGMA journal_mode = WAL;");
         if (Schema.IsOld(connection))
-            BackupFolder.Of(Directory).Make(connection, $"before-update-{Schema.Version(connection)}", now);
+            BackupFolder.Of(Directory).Make(connection, $"before-update-{Schema.Version(connection)}", now, held);
         Schema.Update(connection);
-        Lineage.Begin(connection, Path);
+        if (wasPutHere)
+            Era.BeginUnknown(connection);
+        Lineage.Begin(connection, Path, wasPutHere);
     }
 }

@@ -10,13 +10,19 @@ namespace AshNotch.Storage.Files;
 /// </summary>
 internal static class Lineage
 {
-    private const string Setting = "lineage";
+    /// <summary>The name of the setting that holds the mark.</summary>
+    public const string Setting = "lineage";
+
+    private const string Beside = "-mark";
 
     /// <summary>Notes the mark of a file that is being opened, giving it one where it has none.</summary>
-    public static void Begin(SqliteConnection connection, string path)
+    /// <param name="connection">A connection to it.</param>
+    /// <param name="path">Where it is.</param>
+    /// <param name="wasPutHere">What was noted is of another file.</param>
+    public static void Begin(SqliteConnection connection, string path, bool wasPutHere)
     {
         if (Mark(connection) is { } known)
-            Note(path, known);
+            Note(path, [.. wasPutHere ? [] : Noted(path), known]);
         else
             Fold(connection, path);
     }
@@ -25,40 +31,46 @@ internal static class Lineage
     public static void Fold(SqliteConnection connection, string path)
     {
         var (before, after) = (Mark(connection), Guid.NewGuid().ToString("N"));
-        // Whatever happens in between, the file carries one of the two.
-        Note(path, before, after);
+        // Whatever happens in between, the file carries one of these: where it could not be folded before, it has an earlier one.
+        Note(path, [.. Noted(path), before, after]);
         Set(connection, after);
         var folded = Convert.ToInt64(connection.Value("PRAGMA wal_checkpoint(TRUNCATE)") ?? 1L, null) == 0;
         if (folded)
             Note(path, after);
     }
 
-    /// <summary>Gives a copy that is about to take the place of a file that file's mark, so that its write-ahead log stays its own.</summary>
-    public static void Carry(SqliteConnection file, SqliteConnection copy) => Set(copy, Mark(file));
+    /// <summary>Gives a copy a mark of its own, so that it is known for another file wherever it is put.</summary>
+    public static void Renew(SqliteConnection copy) => Set(copy, Guid.NewGuid().ToString("N"));
+
+    /// <summary>There is a note of a mark beside a file, whether or not the file is there.</summary>
+    public static bool IsNoted(string path) => File.Exists(path + Beside);
+
+    /// <summary>The file that is there is another than the one whose mark was noted: somebody put it there.</summary>
+    public static bool IsAnother(string path) => IsNoted(path) && InFileAlone(path) is { } mark && !Noted(path).Contains(mark);
 
     /// <summary>Sets a write-ahead log aside that belongs to another file than the one that is there now.</summary>
-    public static void SetStaleLogAside(string path)
+    public static void SetLogAside(string path)
     {
         var log = path + "-wal";
-        var noted = path + "-mark";
-        if (!File.Exists(log) || new FileInfo(log).Length == 0 || !File.Exists(noted))
-            return;
-        if (InFileAlone(path) is not { } mark || File.ReadAllLines(noted).Contains(mark))
+        if (!File.Exists(log) || new FileInfo(log).Length == 0)
             return;
         File.Move(log, $"{log}-stale-{DateTime.UtcNow:yyyyMMddHHmmss}");
         File.Delete(path + "-shm");
     }
 
-    private static void Note(string path, params string?[] marks)
+    private static string[] Noted(string path) => IsNoted(path) ? File.ReadAllLines(path + Beside) : [];
+
+    private static void Note(string path, params IEnumerable<string?> said)
     {
-        var (noted, making) = (path + "-mark", $"{path}-mark-new");
-        if (File.Exists(noted) && File.ReadAllLines(noted).SequenceEqual(marks.OfType<string>()))
+        var marks = said.OfType<string>().Distinct().ToList();
+        var (noted, making) = (path + Beside, path + Beside + "-new");
+        if (Noted(path).SequenceEqual(marks))
             return;
         File.Delete(making);
         Private.NewFile(making);
         using (var stream = new FileStream(making, FileMode.Open, FileAccess.Write))
         {
-            stream.Write(System.Text.Encoding.ASCII.GetBytes(string.Concat(marks.OfType<string>().Select(m => m + "\n"))));
+            stream.Write(System.Text.Encoding.ASCII.GetBytes(string.Concat(marks.Select(m => m + "\n"))));
             stream.Flush(flushToDisk: true);
         }
         File.Move(making, noted, overwrite: true);

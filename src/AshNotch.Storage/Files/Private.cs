@@ -41,5 +41,5 @@ internal static class Private
     }
 
     private static bool IsOurs(string name) =>
-        name.StartsWith(DataFile.Name, StringComparison.Ordinal) || name is DataLock.Name or Backups.BackupFolder.Name;
+        name.StartsWith(DataFile.Name, StringComparison.Ordinal) || name is DataLock.Name or KeepingLock.Name or Backups.BackupFolder.Name;
 }

@@ -12,6 +12,9 @@ internal sealed class ImportRecord : IDisposable
     /// <summary>What stands for the form before of a roll that was deleted.</summary>
     public const string Deleted = "deleted";
 
+    /// <summary>How long a mark is: SHA-256 in hexadecimal digits.</summary>
+    public const int MarkLength = 64;
+
     private readonly SqliteConnection connection;
     private readonly SqliteCommand note;
     private readonly Dictionary<(ImportedKind Kind, bool IsNew), int> counts = [];

@@ -34,6 +34,28 @@ internal static class Undoing
         return stay;
     }
 
+    /// <summary>Reads all that would be needed to take imports back.</summary>
+    public static int Look(SqliteConnection connection, bool strictly)
+    {
+        var changes = List(connection).SelectMany(i => Changes(connection, i.Key)).ToList();
+        foreach (var change in changes)
+        {
+            if (change.After.Length != ImportRecord.MarkLength || !change.After.All(char.IsAsciiHexDigitLower))
+                throw new InvalidDataException($"the mark of {change.Kind} '{change.Id}' is none");
+            if (change.Before is not { } before || before == ImportRecord.Deleted)
+                continue;
+            _ = change.Kind switch
+            {
+                ImportedKind.Roll => (object)HistoryTable.ReadRoll(before, change.Id, strictly),
+                ImportedKind.Partner => HistoryTable.ReadPartner(before, strictly),
+                ImportedKind.Session => HistoryTable.ReadSession(before, strictly),
+                ImportedKind.Practitioner => HistoryTable.ReadPractitioner(before, strictly),
+                _ => before,
+            };
+        }
+        return changes.Count;
+    }
+
     private static List<Change> Changes(SqliteConnection connection, long import) =>
         [
             .. connection

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Json;
 using AshNotch.Core.Rolls;
+using AshNotch.Formats;
 using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
 
@@ -33,7 +34,11 @@ internal static class HistoryTable
                 .Select(row => (DateTimeOffset.Parse(row.GetString(0), CultureInfo.InvariantCulture), row.GetString(1))),
         ];
 
-    /// <summary>How often a roll was changed; the version that an edit is made from.</summary>
+    /// <summary>How often a partner was changed.</summary>
+    public static int CountOfPartner(SqliteConnection connection, string id) =>
+        Convert.ToInt32(connection.Value("SELECT count(*) FROM partner_history WHERE partner = $1", id), CultureInfo.InvariantCulture);
+
+    /// <summary>How often a roll was changed.</summary>
     public static int Count(SqliteConnection connection, long key) =>
         Convert.ToInt32(connection.Value("SELECT count(*) FROM roll_history WHERE roll = $1", key), CultureInfo.InvariantCulture);
 
@@ -70,20 +75,33 @@ internal static class HistoryTable
         JsonSerializer.Serialize(LogWriter.Document(practitioner), LogJson.Default.PractitionerDocument);
 
     /// <summary>A roll from how it was written down.</summary>
-    public static Roll ReadRoll(string document, string id) =>
-        RollReading.Read(JsonSerializer.Deserialize(document, LogJson.Default.RollDocument)!, id, new Checker(), "");
+    /// <param name="document">How it was.</param>
+    /// <param name="id">Its id, should it have been written down without.</param>
+    /// <param name="strictly">What cannot be understood is a fault; otherwise it is left out.</param>
+    /// <exception cref="FaultyInputException">Strictly, and there is a fault.</exception>
+    public static Roll ReadRoll(string document, string id, bool strictly = false) =>
+        Read(strictly, check => RollReading.Read(JsonSerializer.Deserialize(document, LogJson.Default.RollDocument)!, id, check, ""));
 
     /// <summary>A partner, likewise.</summary>
-    public static Partner ReadPartner(string document) =>
-        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, new Checker(), "");
+    public static Partner ReadPartner(string document, bool strictly = false) =>
+        Read(strictly, check => LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PartnerDocument)!, check, ""));
 
     /// <summary>The head of a session, likewise.</summary>
-    public static Session ReadSession(string document) =>
-        LogReader.ReadHead(JsonSerializer.Deserialize(document, LogJson.Default.SessionDocument)!, "", new Checker(), "");
+    public static Session ReadSession(string document, bool strictly = false) =>
+        Read(strictly, check => LogReader.ReadHead(JsonSerializer.Deserialize(document, LogJson.Default.SessionDocument)!, "", check, ""));
 
     /// <summary>The practitioner, likewise.</summary>
-    public static Practitioner ReadPractitioner(string document) =>
-        LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PractitionerDocument)!, new Checker());
+    public static Practitioner ReadPractitioner(string document, bool strictly = false) =>
+        Read(strictly, check => LogReader.Read(JsonSerializer.Deserialize(document, LogJson.Default.PractitionerDocument)!, check));
+
+    private static T Read<T>(bool strictly, Func<Checker, T> read)
+    {
+        var check = new Checker();
+        var done = read(check);
+        if (strictly)
+            check.ThrowIfFaulty();
+        return done;
+    }
 
     /// <summary>A moment as it is kept.</summary>
     public static string Stamp(DateTimeOffset now) =>

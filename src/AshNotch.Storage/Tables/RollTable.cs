@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Storage.Files;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tables;
@@ -9,9 +10,9 @@ internal static class RollTable
     /// <summary>The key of a roll, deleted or not; null when there never was one.</summary>
     public static long? Key(SqliteConnection connection, string id) => connection.Value("SELECT key FROM roll WHERE id = $1", id) as long?;
 
-    /// <summary>How often a roll was changed; the version that an edit is made from.</summary>
+    /// <summary>The version that an edit is made from: it grows with every change, and is never used again.</summary>
     public static int Version(SqliteConnection connection, string id) =>
-        Key(connection, id) is { } key ? HistoryTable.Count(connection, key) : 0;
+        Key(connection, id) is { } key ? Era.Of(connection) + HistoryTable.Count(connection, key) : 0;
 
     /// <summary>A roll with the id of its session; null when it is not in the log.</summary>
     public static (string Session, Roll Roll)? Find(SqliteConnection connection, string id) =>

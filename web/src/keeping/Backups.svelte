@@ -6,6 +6,7 @@
   import Failed from '../kit/Failed.svelte';
   import Modal from '../kit/Modal.svelte';
   import { tell, tellTrouble } from '../kit/notices';
+  import LastCopy from './LastCopy.svelte';
 
   let { onrestored }: { onrestored: () => void } = $props();
 
@@ -13,6 +14,7 @@
   const few = 6;
 
   const kept = resource(() => got(api.GET('/api/backups')));
+  const state = resource(() => got(api.GET('/api/copies')));
   let all = $state(false);
   let opened = $state<{ backup: Backup; holds: Schemas['BackupContents'] } | null>(null);
   let failed = $state('');
@@ -27,7 +29,7 @@
     working = true;
     try {
       await got(api.POST('/api/backups'));
-      await kept.load();
+      await Promise.all([kept.load(), state.load()]);
       tell({ text: 'A copy of everything is made.' });
     } catch (error) {
       tellTrouble(error);
@@ -81,6 +83,7 @@
   A copy of everything (your rolls with every earlier form, what you deleted, drafts, settings) is made each
   night that something changed, and kept for seven days, four weeks and twelve months.
 </p>
+<LastCopy of={state.value} />
 <div class="mt-2 flex gap-2">
   <button class="may" disabled={working} onclick={make}>Make a copy now</button>
 </div>

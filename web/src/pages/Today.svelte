@@ -3,6 +3,7 @@
   import { api, got } from '../api/client';
   import { resource } from '../base/resource.svelte';
   import { day, plain, times } from '../base/words';
+  import LastCopy from '../keeping/LastCopy.svelte';
   import Failed from '../kit/Failed.svelte';
   import NextSession from '../plan/NextSession.svelte';
   import FirstRoll from '../parts/FirstRoll.svelte';
@@ -28,6 +29,7 @@
 {#if now && now.rolls === 0}
   <FirstRoll />
 {:else if now}
+  {#if now.copies.overdue}<LastCopy of={now.copies} />{/if}
   <NextSession />
   {#if now.matchDay}
     {@const match = now.matchDay}
@@ -92,6 +94,7 @@
       </p>
     </section>
   {/if}
+  {#if !now.copies.overdue}<LastCopy of={now.copies} />{/if}
 {/if}
 
 <style>
