@@ -27,7 +27,7 @@ internal static class Bounds
                 .ExecuteAsync(context);
             return;
         }
-        var most = context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? Largest;
+        var most = Of(context);
         if (request.ContentLength > most)
         {
             if (request.ContentLength <= MostRead)
@@ -39,6 +39,10 @@ internal static class Bounds
             size.MaxRequestBodySize = most;
         await next(context);
     }
+
+    /// <summary>Most bytes of this request.</summary>
+    public static long Of(HttpContext context) =>
+        context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? Largest;
 
     /// <summary>What is said of it.</summary>
     public static Microsoft.AspNetCore.Mvc.ProblemDetails TooMuch(long most) =>

@@ -16,12 +16,14 @@ public sealed class Preferences(LogStore store)
     {
         get
         {
+            var version = store.SettingsVersion();
             IReadOnlyList<Ruleset> rulesets = [.. Rulebook.Families];
             return new SettingsView(
                 Term.TryRead<Aim>(store.Setting("aim"), out var aim) ? aim : Aim.Points,
                 rulesets.FirstOrDefault(r => r.Id == store.Setting("rules"))?.Id ?? Ruleset.Federation.Id,
                 Term.TryRead<LeadSchool>(store.Setting("lead"), out var lead) ? lead : LeadSchool.Both,
-                rulesets
+                rulesets,
+                version
             );
         }
     }
@@ -68,11 +70,12 @@ public sealed class Preferences(LogStore store)
     /// <summary>Keeps what was asked for, checked before; what is left out stays.</summary>
     public void Keep(SettingsAsked asked)
     {
-        if (asked.Aim is { } aim)
-            store.KeepSetting("aim", Term.Of(aim));
-        if (asked.Rules is not null)
-            store.KeepSetting("rules", asked.Rules);
-        if (asked.Lead is { } lead)
-            store.KeepSetting("lead", Term.Of(lead));
+        (string Name, string? Value)[] said =
+        [
+            ("aim", asked.Aim is { } aim ? Term.Of(aim) : null),
+            ("rules", asked.Rules),
+            ("lead", asked.Lead is { } lead ? Term.Of(lead) : null),
+        ];
+        store.KeepSettings(said.Where(s => s.Value is not null).Select(s => (s.Name, s.Value!)), asked.Version);
     }
 }

@@ -11,14 +11,14 @@ internal sealed class Problems : IExceptionHandler
 {
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken stop)
     {
-        var problem = Of(exception);
+        var problem = Of(exception, Bounds.Of(context));
         if (problem is null)
             return false;
         await Results.Problem(problem).ExecuteAsync(context);
         return true;
     }
 
-    private static ProblemDetails? Of(Exception exception) =>
+    private static ProblemDetails? Of(Exception exception, long most) =>
         exception switch
         {
             FaultyInputException faulty => Faulty(faulty.Faults),
@@ -31,7 +31,7 @@ internal sealed class Problems : IExceptionHandler
             BadHttpRequestException { InnerException: JsonException json } => Faulty([
                 new Fault(Path(json), "has a value of the wrong type, or is not valid JSON."),
             ]),
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Bounds.TooMuch(Bounds.Largest),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Bounds.TooMuch(most),
             // Its own words name types and parameters of the program.
             BadHttpRequestException bad => new ProblemDetails
             {
@@ -54,7 +54,7 @@ internal sealed class Problems : IExceptionHandler
         };
 
     private static HttpValidationProblemDetails Faulty(IReadOnlyList<Fault> faults) =>
-        new(faults.GroupBy(f => f.Where).ToDictionary(g => g.Key, g => g.Select(f => f.What).ToArray()))
+        new(FaultyInputException.Said(faults).GroupBy(f => f.Where).ToDictionary(g => g.Key, g => g.Select(f => f.What).ToArray()))
         {
             Status = StatusCodes.Status400BadRequest,
             Title = "Something needs another look; nothing was stored.",

@@ -63,7 +63,9 @@ public static class WebHost
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.Use(Guard.KeepOut);
+        app.Use(Addresses.KeepTogether);
         app.UseRouting();
+        app.Use(Addresses.GiveBack);
         app.Use(Bounds.Keep);
         app.Use(HiddenNames.Keep);
         app.UsePages();

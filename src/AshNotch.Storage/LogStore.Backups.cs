@@ -53,6 +53,7 @@ public sealed partial class LogStore
                     Replacing.With(
                         connection,
                         ready,
+                        file.WritePatience,
                         () => Using(reader => BackupFolder.Of(file.Directory).Make(reader, "before-restore", now, held))
                     )
                 );

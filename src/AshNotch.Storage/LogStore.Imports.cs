@@ -117,6 +117,14 @@ public sealed partial class LogStore
     /// <summary>What was taken in, newest first.</summary>
     public IReadOnlyList<Import> Imports() => Using(Undoing.List);
 
-    /// <summary>Takes an import back; how many of its changes stay as they were changed since, or null when there is none to undo.</summary>
-    public int? UndoImport(long import, DateTimeOffset now) => Write(connection => Undoing.Undo(connection, import, now));
+    /// <summary>Takes an import back; what of it stays as it was changed since, or null when there is none to undo.</summary>
+    public IReadOnlyList<Stay>? UndoImport(long import, DateTimeOffset now) => Write(connection => Undoing.Undo(connection, import, now));
+
+    /// <summary>What of an import would stay if it was taken back now; null when there is none to undo. Nothing is changed.</summary>
+    public IReadOnlyList<Stay>? TryUndoImport(long import, DateTimeOffset now) =>
+        Using(connection =>
+        {
+            using var tried = connection.BeginTransaction(deferred: false);
+            return Undoing.Undo(connection, import, now);
+        });
 }

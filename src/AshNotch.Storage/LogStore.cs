@@ -130,7 +130,20 @@ public sealed partial class LogStore : IDisposable
     public IReadOnlyList<RollChange> RollHistory(string id) => Using(connection => HistoryTable.Of(connection, id));
 
     /// <summary>How often a roll was changed.</summary>
+    public RollStanding RollStanding(string id) =>
+        Using(connection => new RollStanding(RollTable.Version(connection, id), HistoryTable.Of(connection, id).Count));
+
+    /// <summary>The version of a roll that an edit is made from.</summary>
     public int RollVersion(string id) => Using(connection => RollTable.Version(connection, id));
+
+    /// <summary>That of a partner.</summary>
+    public int PartnerVersion(string id) => Using(connection => PeopleTables.Version(connection, id));
+
+    /// <summary>That of the page about oneself.</summary>
+    public int PractitionerVersion() => Using(connection => Counted.Version(connection, Counted.Practitioner));
+
+    /// <summary>That of the settings.</summary>
+    public int SettingsVersion() => Using(connection => Counted.Version(connection, Counted.Settings));
 
     /// <summary>Puts an earlier form of a roll back, its partner the one they were merged into since; false when there is no such form.</summary>
     public bool RestoreForm(string id, int number, DateTimeOffset now) =>
@@ -140,8 +153,7 @@ public sealed partial class LogStore : IDisposable
             if (RollTable.Find(connection, id) is not { } stands || number < 0 || number >= history.Count)
                 return false;
             var form = HistoryTable.ReadRoll(history[number].Document, id);
-            if (form.Partner is not null)
-                form = form with { Partner = PartnerMergeTable.Now(connection, form.Partner) };
+            form = RollIntake.WithWhoIsThere(connection, form);
             using var writer = new RollWriter(connection);
             writer.Save(stands.Session, form, now, "edited");
             return true;
@@ -149,9 +161,16 @@ public sealed partial class LogStore : IDisposable
 
     /// <summary>Saves a partner, new or known, the form a known one had kept. Rolls already logged keep the partner as they were.</summary>
     /// <exception cref="FaultyInputException">Another partner goes by that name.</exception>
-    public void SavePartner(Partner partner, DateTimeOffset now) =>
+    /// <exception cref="StorageException">They were merged away, or changed since the version they were made from.</exception>
+    public void SavePartner(Partner partner, DateTimeOffset now, int? version = null) =>
         Write(connection =>
         {
+            if (PartnerMergeTable.Now(connection, partner.Id) is var kept && kept != partner.Id)
+                throw new StorageException(
+                    $"They were made one with {PeopleTables.Find(connection, kept)?.Name ?? "another"} meanwhile; nothing was changed.",
+                    StorageTrouble.Changed
+                );
+            Changed.ThrowIfSince(version, PeopleTables.Version(connection, partner.Id));
             if (PeopleTables.Named(connection, partner.Name) is { } other && other.Id != partner.Id)
                 throw new FaultyInputException([new Fault("name", $"there is a {other.Name} already; choose another nickname.")]);
             PeopleTables.Save(connection, partner, now);
@@ -174,10 +193,13 @@ public sealed partial class LogStore : IDisposable
     internal string PartnerNow(string id) => Using(connection => PartnerMergeTable.Now(connection, id));
 
     /// <summary>Saves the practitioner.</summary>
-    public void SavePractitioner(Practitioner practitioner) =>
+    /// <exception cref="StorageException">The page was changed since the version it was made from.</exception>
+    public void SavePractitioner(Practitioner practitioner, int? version = null) =>
         Write(connection =>
         {
+            Changed.ThrowIfSince(version, Counted.Version(connection, Counted.Practitioner));
             PeopleTables.Save(connection, practitioner);
+            Counted.Up(connection, Counted.Practitioner);
             return true;
         });
 
@@ -246,10 +268,23 @@ public sealed partial class LogStore : IDisposable
         Using(connection => connection.Value("SELECT value FROM setting WHERE name = $1", name) as string);
 
     /// <summary>Keeps a setting.</summary>
-    public void KeepSetting(string name, string value) =>
+    public void KeepSetting(string name, string value) => KeepSettings([(name, value)]);
+
+    /// <summary>Keeps settings, all or none.</summary>
+    /// <exception cref="StorageException">They were changed since the version they were made from.</exception>
+    public void KeepSettings(IEnumerable<(string Name, string Value)> settings, int? version = null) =>
         Write(connection =>
-            connection.Run("INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2", name, value)
-        );
+        {
+            Changed.ThrowIfSince(version, Counted.Version(connection, Counted.Settings));
+            foreach (var (name, value) in settings)
+                connection.Run(
+                    "INSERT INTO setting (name, value) VALUES ($1, $2) ON CONFLICT (name) DO UPDATE SET value = $2",
+                    name,
+                    value
+                );
+            Counted.Up(connection, Counted.Settings);
+            return true;
+        });
 
     /// <summary>Nothing was ever logged here.</summary>
     public bool IsEmpty => Using(IsUnused);
@@ -350,7 +385,7 @@ public sealed partial class LogStore : IDisposable
             return Exclusively(() =>
             {
                 file.ThrowIfMoved();
-                using var transaction = connection.BeginTransaction(deferred: false);
+                using var transaction = WriteTurn.Begin(connection, file.WritePatience);
                 var result = write();
                 file.ThrowIfMoved();
                 transaction.Commit();

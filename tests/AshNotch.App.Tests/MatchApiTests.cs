@@ -161,7 +161,7 @@ public class MatchApiTests
         Assert.Contains("1 new ruleset", import.Summary, StringComparison.Ordinal);
         Assert.Equal("75.2 kg: inside 76 kg by 0.8 kg.", (string?)(await other.Get("/api/matches/d"))["weight"]);
         Assert.Null(other.Store.Import(diary, DateTimeOffset.UtcNow));
-        Assert.Equal(0, other.Store.UndoImport(import.Key, DateTimeOffset.UtcNow));
+        Assert.Empty(other.Store.UndoImport(import.Key, DateTimeOffset.UtcNow)!);
         Assert.Empty(other.Store.Snapshot(null).Diary.Matches.Days);
         Assert.Empty(other.Store.Snapshot(null).Diary.Matches.Rulesets);
     }

@@ -55,7 +55,7 @@ public sealed class ImportTests : IDisposable
         Assert.True(store.DropFear("f"));
         Assert.False(store.DropFear("f"));
         var again = store.Import(coming, Now)!;
-        Assert.Equal(0, store.UndoImport(again.Key, Now));
+        Assert.Empty(store.UndoImport(again.Key, Now)!);
         Assert.Empty(store.Snapshot(null).Diary.Fears);
     }
 
@@ -180,7 +180,7 @@ public sealed class ImportTests : IDisposable
             done.Summary
         );
         Assert.Equal(["there", "there", "third", "new"], Notes);
-        Assert.Equal(0, store.UndoImport(done.Key, Now));
+        Assert.Empty(store.UndoImport(done.Key, Now)!);
         Assert.Equal(before, Logs.Text(store.Read()));
         Assert.Null(store.UndoImport(done.Key, Now));
         Assert.Equal("ok", store.CheckIntegrity());
@@ -191,7 +191,7 @@ public sealed class ImportTests : IDisposable
     {
         var done = store.Import(File(Oak, Of("r8", "new"), Of("r9", "new")), Now)!;
         Save("r8", "edited since");
-        Assert.Equal(1, store.UndoImport(done.Key, Now));
+        Assert.Single(store.UndoImport(done.Key, Now)!);
         Assert.Equal(["first", "second", "third", "edited since"], Notes);
     }
 

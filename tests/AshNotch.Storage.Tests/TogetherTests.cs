@@ -53,7 +53,7 @@ public sealed class TogetherTests : IDisposable
             using var old = DataFile.ConnectTo(path);
             there.UnionWith(Tables.Rows.Query(old, "SELECT id FROM roll").Select(row => row.GetString(0)));
         }
-        Assert.Empty(acknowledged.Where(id => !there.Contains(id)));
+        Assert.DoesNotContain(acknowledged, id => !there.Contains(id));
         // Who holds the log in memory sees each as a change, and what it holds then is what is there.
         Assert.Equal(seen.Order().Distinct(), seen);
         Assert.Equal(Ids(restoring.Read()), Ids(saving.Snapshot(null).Log));

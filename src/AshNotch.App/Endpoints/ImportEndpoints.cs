@@ -27,6 +27,7 @@ internal static class ImportEndpoints
             .ProducesProblem(413);
         routes.MapPost("/api/import", Import).WithName("import").ProducesProblem(404).ProducesProblem(409);
         routes.MapGet("/api/imports", (LogStore store) => store.Imports()).WithName("imports");
+        routes.MapGet("/api/imports/{import}/stays", Stays).WithName("staysOfImport").ProducesProblem(404);
         routes.MapPost("/api/imports/{import}/undo", Undo).WithName("undoImport").ProducesProblem(404);
         return routes;
     }
@@ -64,11 +65,15 @@ internal static class ImportEndpoints
     }
 
     private static Results<Ok<ImportUndone>, ProblemHttpResult> Undo(long import, LogStore store, TimeProvider clock) =>
-        store.UndoImport(import, clock.GetUtcNow()) is { } stays
-            ? TypedResults.Ok(new ImportUndone(stays))
-            : TypedResults.Problem(
-                "It was taken back already.",
-                statusCode: StatusCodes.Status404NotFound,
-                title: "There is no such import to take back."
-            );
+        store.UndoImport(import, clock.GetUtcNow()) is { } stays ? TypedResults.Ok(ImportUndone.Of(stays)) : NoImport();
+
+    private static Results<Ok<ImportUndone>, ProblemHttpResult> Stays(long import, LogStore store, TimeProvider clock) =>
+        store.TryUndoImport(import, clock.GetUtcNow()) is { } stays ? TypedResults.Ok(ImportUndone.Of(stays)) : NoImport();
+
+    private static ProblemHttpResult NoImport() =>
+        TypedResults.Problem(
+            "It was taken back already.",
+            statusCode: StatusCodes.Status404NotFound,
+            title: "There is no such import to take back."
+        );
 }

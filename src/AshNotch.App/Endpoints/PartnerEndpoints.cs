@@ -20,7 +20,12 @@ internal static class PartnerEndpoints
         routes.MapGet("/api/partners", (LogCache cache) => List(cache.Log)).WithName("partners");
         routes.MapGet("/api/partners/rows", Rows).WithName("partnerRows").ProducesValidationProblem();
         routes.MapGet("/api/partners/{id}", One).WithName("partner").ProducesProblem(404);
-        routes.MapPut("/api/partners/{id}", Keep).WithName("keepPartner").ProducesProblem(404).ProducesValidationProblem();
+        routes
+            .MapPut("/api/partners/{id}", Keep)
+            .WithName("keepPartner")
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesValidationProblem();
         routes.MapPut("/api/partners/{id}/owed", Owe).WithName("owePartner").ProducesProblem(404).ProducesValidationProblem();
         routes
             .MapGet(
@@ -79,7 +84,13 @@ internal static class PartnerEndpoints
         );
     }
 
-    private static async Task<Results<Ok<DossierView>, ProblemHttpResult>> One(string id, bool? wait, LogCache cache, TimeProvider clock)
+    private static async Task<Results<Ok<DossierView>, ProblemHttpResult>> One(
+        string id,
+        bool? wait,
+        LogCache cache,
+        LogStore store,
+        TimeProvider clock
+    )
     {
         var log = cache.Log;
         if (log.Partner(id) is not { } partner)
@@ -87,7 +98,13 @@ internal static class PartnerEndpoints
         var (dossiers, behind) = await cache.DossiersInTime(wait ?? false);
         var next = dossiers.Attendance.NextClass(clock.Today().AddDays(-1));
         var dossier = dossiers.Of(partner, next ?? clock.Today());
-        return TypedResults.Ok(DossierView.Of(dossier, next, log, cache.Vocabulary) with { Behind = behind });
+        return TypedResults.Ok(
+            DossierView.Of(dossier, next, log, cache.Vocabulary) with
+            {
+                Behind = behind,
+                Version = store.PartnerVersion(id),
+            }
+        );
     }
 
     /// <summary>The answer where a partner is not there.</summary>
@@ -101,6 +118,7 @@ internal static class PartnerEndpoints
     private static Results<Ok<PartnerDocument>, ProblemHttpResult> Keep(
         string id,
         bool? known,
+        int? version,
         PartnerDocument written,
         LogCache cache,
         LogStore store,
@@ -117,7 +135,7 @@ internal static class PartnerEndpoints
         // Whoever does not say what they are owed does not say that it is nothing.
         if (written.Owed is null && cache.Log.Partner(id) is { } before)
             partner = partner with { Owed = before.Owed };
-        store.SavePartner(partner, clock.GetUtcNow());
+        store.SavePartner(partner, clock.GetUtcNow(), version);
         return TypedResults.Ok(LogWriter.Document(partner));
     }
 

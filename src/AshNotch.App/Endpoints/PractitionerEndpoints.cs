@@ -1,3 +1,4 @@
+using AshNotch.App.Views;
 using AshNotch.Formats.Json;
 using AshNotch.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -9,18 +10,25 @@ internal static class PractitionerEndpoints
 {
     public static IEndpointRouteBuilder MapPractitioner(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/practitioner", (LogCache cache) => LogWriter.Document(cache.Log.Practitioner)).WithName("practitioner");
-        routes.MapPut("/api/practitioner", Keep).WithName("keepPractitioner").ProducesValidationProblem();
+        routes.MapGet("/api/practitioner", View).WithName("practitioner");
+        routes.MapPut("/api/practitioner", Keep).WithName("keepPractitioner").ProducesValidationProblem().ProducesProblem(409);
         return routes;
     }
 
-    private static Ok<PractitionerDocument> Keep(PractitionerDocument written, LogCache cache, LogStore store, TimeProvider clock)
+    private static PractitionerView View(LogCache cache, LogStore store)
+    {
+        // Asked first: who changes it in between is seen, not overwritten.
+        var version = store.PractitionerVersion();
+        return new PractitionerView(LogWriter.Document(cache.Log.Practitioner), version);
+    }
+
+    private static Ok<PractitionerView> Keep(int? version, PractitionerDocument written, LogCache cache, LogStore store, TimeProvider clock)
     {
         var check = new Checker();
         var now = LogReader.Read(written with { History = null }, check, "");
         check.ThrowIfFaulty();
         var kept = cache.Log.Practitioner.Become(now, clock.Today());
-        store.SavePractitioner(kept);
-        return TypedResults.Ok(LogWriter.Document(kept));
+        store.SavePractitioner(kept, version);
+        return TypedResults.Ok(View(cache, store));
     }
 }

@@ -38,7 +38,7 @@ internal static class RollEndpoints
     {
         var log = store.Around([id]);
         return log.Roll(id) is { } found
-            ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(cache.Goal), cache.Book, cache.Rulebook, store.RollVersion(id)))
+            ? TypedResults.Ok(RollView.Of(found, log, cache.ValuesAtHand(cache.Goal), cache.Book, cache.Rulebook, store.RollStanding(id)))
             : NoRoll();
     }
 

@@ -11,7 +11,7 @@ internal static class SettingsEndpoints
     {
         routes.MapGet("/api/about", About).WithName("about");
         routes.MapGet("/api/settings", (Preferences preferences) => preferences.All).WithName("settings");
-        routes.MapPut("/api/settings", Keep).WithName("keepSettings").ProducesValidationProblem();
+        routes.MapPut("/api/settings", Keep).WithName("keepSettings").ProducesValidationProblem().ProducesProblem(409);
         return routes;
     }
 

@@ -14,7 +14,7 @@ internal static class TellingEndpoints
 {
     public static IEndpointRouteBuilder MapTellings(this IEndpointRouteBuilder routes)
     {
-        routes.MapPut("/api/rolls/{id}/telling", Keep).WithName("tellRoll").ProducesValidationProblem();
+        routes.MapPut("/api/rolls/{id}/telling", Keep).WithName("tellRoll").ProducesValidationProblem().ProducesProblem(409);
         return routes;
     }
 
@@ -69,7 +69,7 @@ internal static class TellingEndpoints
                     .. ids.Select(kept.Roll)
                         .OfType<LoggedRoll>()
                         .Select(r =>
-                            RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), cache.Book, cache.Rulebook, store.RollVersion(r.Roll.Id))
+                            RollView.Of(r, kept, cache.ValuesAtHand(cache.Goal), cache.Book, cache.Rulebook, store.RollStanding(r.Roll.Id))
                         ),
                 ],
                 [.. met.Select(LogWriter.Document)],

@@ -30,7 +30,7 @@ public static class CommandLine
         }
         catch (FaultyInputException faulty)
         {
-            foreach (var fault in faulty.Faults)
+            foreach (var fault in FaultyInputException.Said(faulty.Faults))
                 output.Say(fault.ToString());
             return 1;
         }

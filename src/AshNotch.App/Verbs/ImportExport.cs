@@ -54,12 +54,16 @@ internal static class ImportExport
     public static int Undo(string? data, Output output)
     {
         using var store = Open(data);
-        if (store.Imports().FirstOrDefault(i => !i.Undone) is not { } last)
+        // What was left of one that was taken back comes after those that were not.
+        if (store.Imports().Where(i => i.CanBeUndone).OrderBy(i => i.Undone).FirstOrDefault() is not { } last)
             throw new StorageException("there is no import to take back.");
-        var stays = store.UndoImport(last.Key, DateTimeOffset.UtcNow) ?? 0;
-        output.Say($"Taken back: {last.Summary}.");
-        if (stays > 0)
-            output.Say(string.Create(CultureInfo.InvariantCulture, $"{stays} of it were changed since and stay."));
+        var stays = store.UndoImport(last.Key, DateTimeOffset.UtcNow) ?? [];
+        output.Say(stays.Count == 0 ? $"Taken back: {last.Summary}." : $"Taken back as far as it goes: {last.Summary}.");
+        if (stays.Count == 0)
+            return 0;
+        output.Say(string.Create(CultureInfo.InvariantCulture, $"{stays.Count} of it stay, and can be tried again:"));
+        foreach (var stay in stays.Take(MostNamed))
+            output.Say($"  {stay.What} {stay.Id}: {stay.Why}");
         return 0;
     }
 

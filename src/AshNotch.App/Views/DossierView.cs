@@ -49,6 +49,9 @@ public sealed record DossierView(
     /// <summary>It is from before the newest rolls, which are still being learned from.</summary>
     public bool Behind { get; init; }
 
+    /// <summary>Grows with every change of the partner; sent back with one, so that nobody overwrites what they have not seen.</summary>
+    public int Version { get; init; }
+
     private const int MostFavourites = 5;
     private const int MostRolls = 60;
     private const int MostRows = 40;

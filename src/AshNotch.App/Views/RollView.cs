@@ -5,6 +5,7 @@ using AshNotch.Core.Rolls;
 using AshNotch.Core.Scoring;
 using AshNotch.Core.Vocabulary;
 using AshNotch.Formats.Json;
+using AshNotch.Storage;
 
 namespace AshNotch.App.Views;
 
@@ -16,7 +17,8 @@ namespace AshNotch.App.Views;
 /// <param name="Missed">Chances that were missed.</param>
 /// <param name="SetOut">What was set out, held against what happened.</param>
 /// <param name="Cautions">What to say of the submissions in it, each once.</param>
-/// <param name="Version">How often it was changed; sent back with a change, so that nobody overwrites what they have not seen.</param>
+/// <param name="Version">Grows with every change; sent back with one, so that nobody overwrites what they have not seen.</param>
+/// <param name="Forms">How many earlier forms of it there are.</param>
 /// <param name="Questions">What it leaves open.</param>
 /// <param name="OfSession">How many rolls its session has.</param>
 /// <param name="Next">The roll after it in its session, or null.</param>
@@ -30,6 +32,7 @@ public sealed record RollView(
     IReadOnlyList<string> SetOut,
     IReadOnlyList<string> Cautions,
     int Version,
+    int Forms,
     IReadOnlyList<KeptQuestion> Questions,
     int OfSession,
     NextRoll? Next,
@@ -37,7 +40,7 @@ public sealed record RollView(
 )
 {
     /// <summary>The view of a roll.</summary>
-    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, Phrasebook book, Rulebook rules, int version) =>
+    public static RollView Of(LoggedRoll logged, Log log, PlaceValues values, Phrasebook book, Rulebook rules, RollStanding standing) =>
         new(
             LogWriter.Head(logged.Session),
             LogWriter.Document(logged.Roll),
@@ -46,7 +49,8 @@ public sealed record RollView(
             [.. logged.Roll.Missed.Select(m => m.Text)],
             Core.Lessons.SetOut.Held(logged.Roll, book),
             Core.Rolls.Cautions.Of(logged.Roll, values.Vocabulary),
-            version,
+            standing.Version,
+            standing.Forms,
             [.. KeptQuestion.Of(logged.Roll, values.Vocabulary), .. KeptQuestion.OfMatch(logged.Roll, rules.Of(logged), values.Vocabulary)],
             logged.Session.Rolls.Count,
             logged.Session.Rolls.ElementAtOrDefault(logged.Order + 1) is { } next

@@ -7,4 +7,5 @@ namespace AshNotch.App.Views;
 /// <param name="Aim">What the ranking aims at.</param>
 /// <param name="Rules">Id of the rules by which points are counted.</param>
 /// <param name="Lead">What is made of a lead.</param>
-public sealed record SettingsAsked(Aim? Aim = null, string? Rules = null, LeadSchool? Lead = null);
+/// <param name="Version">The version they were changed from; left out, they are kept whatever happened since.</param>
+public sealed record SettingsAsked(Aim? Aim = null, string? Rules = null, LeadSchool? Lead = null, int? Version = null);

@@ -8,4 +8,5 @@ namespace AshNotch.App.Views;
 /// <param name="Rules">Id of the rules by which points are counted.</param>
 /// <param name="Lead">What is made of a lead.</param>
 /// <param name="Rulesets">The rules to choose from, the user's own last.</param>
-public sealed record SettingsView(Aim Aim, string Rules, LeadSchool Lead, IReadOnlyList<Ruleset> Rulesets);
+/// <param name="Version">Grows with every change; sent back with one, so that nobody overwrites what they have not seen.</param>
+public sealed record SettingsView(Aim Aim, string Rules, LeadSchool Lead, IReadOnlyList<Ruleset> Rulesets, int Version);

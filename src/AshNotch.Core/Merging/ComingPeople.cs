@@ -7,19 +7,31 @@ internal sealed class ComingPeople
 {
     private readonly Dictionary<string, string> here = [];
     private readonly Known known;
+    private readonly Dictionary<string, Partner> named = [];
+    private readonly Dictionary<string, Partner> called = [];
 
     public ComingPeople(IReadOnlyList<Partner> coming, Known known)
     {
         this.known = known;
-        var partners = new List<ComingPartner>();
+        foreach (var partner in known.Log.Partners)
+        {
+            named.TryAdd(PersonName.Key(partner.Name), partner);
+            foreach (var name in partner.AlsoCalled)
+                called.TryAdd(PersonName.Key(name), partner);
+        }
+        var (partners, ids, names) = (new List<ComingPartner>(), new Dictionary<string, Partner>(), new Dictionary<string, Partner>());
         foreach (var partner in coming)
         {
             var kept = Find(partner);
             // Two of one nickname in the file itself are one partner, too.
-            var twin = partners.FirstOrDefault(p => p.Partner.Id == kept?.Id || (kept is null && IsCalled(p.Partner, partner.Name)));
-            here[partner.Id] = kept?.Id ?? twin?.Partner.Id ?? partner.Id;
-            if (twin is null)
-                partners.Add(Laid(partner, kept));
+            var twin = kept is null ? names.GetValueOrDefault(PersonName.Key(partner.Name)) : ids.GetValueOrDefault(kept.Id);
+            here[partner.Id] = kept?.Id ?? twin?.Id ?? partner.Id;
+            if (twin is not null)
+                continue;
+            var laid = Laid(partner, kept);
+            partners.Add(laid);
+            ids.TryAdd(laid.Partner.Id, laid.Partner);
+            names.TryAdd(PersonName.Key(laid.Partner.Name), laid.Partner);
         }
         Partners = partners;
     }
@@ -32,14 +44,16 @@ internal sealed class ComingPeople
 
     private Partner? Find(Partner coming) =>
         known.Log.Partner(known.MergedInto(coming.Id))
-        ?? known.Log.Partners.FirstOrDefault(p => IsCalled(p, coming.Name))
-        ?? known.Log.Partners.FirstOrDefault(p => p.AlsoCalled.Any(n => Same(n, coming.Name)));
+        ?? named.GetValueOrDefault(PersonName.Key(coming.Name))
+        ?? called.GetValueOrDefault(PersonName.Key(coming.Name));
 
     private ComingPartner Laid(Partner coming, Partner? kept)
     {
         if (kept is null)
             return new ComingPartner(coming, null, Standing.New, []);
-        var taken = Over(kept, coming);
+        // A file that calls one by the name another has here does not make two of one name.
+        var isAnothers = named.GetValueOrDefault(PersonName.Key(coming.Name)) is { } other && other.Id != kept.Id;
+        var taken = Over(kept, isAnothers ? coming with { Name = kept.Name } : coming);
         var standing = Standings.Of(
             known.WritePartner(kept),
             deleted: false,
@@ -63,7 +77,5 @@ internal sealed class ComingPeople
             Notes = coming.Notes.Length > 0 ? coming.Notes : kept.Notes,
         };
 
-    private static bool IsCalled(Partner partner, string name) => Same(partner.Name, name);
-
-    private static bool Same(string a, string b) => string.Equals(a, b, StringComparison.OrdinalIgnoreCase);
+    private static bool Same(string a, string b) => PersonName.IsSame(a, b);
 }

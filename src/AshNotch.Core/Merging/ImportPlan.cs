@@ -125,7 +125,7 @@ public sealed record ImportPlan(
 
     private static ComingName Named(Vocabulary.OwnName coming, Log log)
     {
-        var kept = log.OwnNames.FirstOrDefault(n => string.Equals(n.Name, coming.Name, StringComparison.OrdinalIgnoreCase));
+        var kept = log.OwnNames.FirstOrDefault(n => PersonName.IsSame(n.Name, coming.Name));
         var standing =
             kept is null ? Standing.New
             : kept == coming ? Standing.Same

@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -27,6 +28,7 @@ public static class Learned
                 read.Mentions.FirstOrDefault(m => m.Start == span.Start && m.End == span.End) is { } name
                 && Meaning(correction.Notch, name, read, span) is { } id
                 && new OwnName(correction.Words, id) is var own
+                && !GrammarWords.Are(own.Name)
                 && (own.IsNothing || own.Target(vocabulary) is not null)
             )
                 learned.Add(own);

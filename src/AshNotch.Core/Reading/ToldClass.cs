@@ -116,15 +116,14 @@ public sealed record ToldClass(IReadOnlyList<Roll> Rolls, IReadOnlyList<Partner>
                 {
                     PartnerThen = Filled(roll.PartnerThen, facts),
                 };
-        var partner =
-            telling.PartnerOf(with) ?? met.FirstOrDefault(p => string.Equals(p.Name, with.Name, StringComparison.OrdinalIgnoreCase));
+        var partner = telling.PartnerOf(with) ?? met.FirstOrDefault(p => with.Name is { } called && PersonName.IsSame(p.Name, called));
         var then = Filled(partner?.Today ?? PartnerOfTheDay.Unknown with { Belt = with.Belt, Size = with.Size }, facts);
         if (partner is null && telling.IsNew(with))
         {
             partner = new Partner
             {
                 Id = $"p-{roll.Id}",
-                Name = with.Name!,
+                Name = PersonName.Clean(with.Name!),
                 Belt = then.Belt,
                 Stripes = then.Stripes,
                 WeightKg = then.WeightKg,

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Rolls;
@@ -5,6 +6,10 @@ namespace AshNotch.Core.Rolls;
 /// <summary>Everything one practitioner has logged. Sessions are kept oldest first.</summary>
 public sealed record Log
 {
+    // Most logs have a dozen; of thousands, each is asked for by each roll.
+    private const int Few = 16;
+    private static readonly ConditionalWeakTable<IReadOnlyList<Partner>, Dictionary<string, Partner>> ById = [];
+
     /// <summary>The one who keeps it.</summary>
     public Practitioner Practitioner { get; init; } = new();
 
@@ -27,7 +32,10 @@ public sealed record Log
     public LoggedRoll? Roll(string id) => Rolls.FirstOrDefault(r => r.Roll.Id == id);
 
     /// <summary>The partner of this id, or null.</summary>
-    public Partner? Partner(string? id) => Partners.FirstOrDefault(p => p.Id == id);
+    public Partner? Partner(string? id) =>
+        id is null ? null
+        : Partners.Count <= Few ? Partners.FirstOrDefault(p => p.Id == id)
+        : ById.GetValue(Partners, people => people.DistinctBy(p => p.Id).ToDictionary(p => p.Id)).GetValueOrDefault(id);
 
     /// <summary>
     /// The head of the session that a roll goes into: as named by its id; else the one of that day, kind and attire with what is newly said

@@ -32,10 +32,11 @@ public sealed record Practitioner
     public Practitioner Become(Practitioner now, DateOnly today)
     {
         var same = (Belt, Stripes, WeightKg, AgeDivision) == (now.Belt, now.Stripes, now.WeightKg, now.AgeDivision);
-        // Several changes on one day are one change.
+        // Several changes on one day are one change. A clock that was set back does not date what is new before what was.
+        var since = History.Count > 0 && History[^1].Since > today ? History[^1].Since : today;
         var history = same
             ? History
-            : [.. History.Where(h => h.Since != today), new PractitionerThen(today, now.Belt, now.Stripes, now.WeightKg, now.AgeDivision)];
+            : [.. History.Where(h => h.Since != since), new PractitionerThen(since, now.Belt, now.Stripes, now.WeightKg, now.AgeDivision)];
         return now with { History = history };
     }
 

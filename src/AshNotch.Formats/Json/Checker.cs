@@ -157,12 +157,39 @@ public sealed class Checker
         return null;
     }
 
+    /// <summary>A name of somebody or something as people see it; null when absent or empty, or nothing of it can be seen.</summary>
+    public string? Seen(string? written, string at, string field = "")
+    {
+        if (Name(written, at, field) is not { } name)
+            return null;
+        var seen = PersonName.Clean(name);
+        if (seen.Length > 0)
+            return seen;
+        Fault(at, field, "holds nothing that can be seen; write a name.");
+        return null;
+    }
+
+    /// <summary>An id that may stand in an address; null when absent or empty. One or two dots mean directories there.</summary>
+    public string? Identifier(string? written, string at, string field = "")
+    {
+        if (Name(written, at, field) is not { } id)
+            return null;
+        if (id is not ("." or ".."))
+            return id;
+        Fault(at, field, "is nothing but dots, which addresses do not hold; choose another id.");
+        return null;
+    }
+
     /// <summary>An id as it stands in an address: as it is, it must be one that a file may hold, too.</summary>
     public void Id(string id, string at)
     {
-        if (Name(id, at) is { } name ? name != id : faults.Count == 0)
+        if (Identifier(id, at) is { } name ? name != id : faults.Count == 0)
             Fault(at, "is empty or has spaces at its ends; write it without.");
     }
+
+    /// <summary>A list of names as people see them, the empty ones left out.</summary>
+    public IReadOnlyList<string> AllSeen(List<string>? written, string at, string field) =>
+        [.. Names(written, at, field).Select(PersonName.Clean).Where(n => n.Length > 0)];
 
     /// <summary>A list of short texts, the empty ones left out.</summary>
     public IReadOnlyList<string> Names(List<string>? written, string at, string field)

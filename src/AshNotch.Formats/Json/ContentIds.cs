@@ -24,7 +24,16 @@ internal static class ContentIds
 
         Session Named(Session session)
         {
-            var written = JsonSerializer.Serialize(LogWriter.Head(session), LogJson.Default.SessionDocument);
+            // What is noted of it may be added later; it is the same session all the same.
+            var where = new Session
+            {
+                Id = "",
+                Date = session.Date,
+                Time = session.Time,
+                Kind = session.Kind,
+                Attire = session.Attire,
+            };
+            var written = JsonSerializer.Serialize(LogWriter.Head(where), LogJson.Default.SessionDocument);
             var nth = times[written] = times.GetValueOrDefault(written) + 1;
             return session with { Id = "s-" + Mark(string.Create(CultureInfo.InvariantCulture, $"{nth}\n{written}")) };
         }

@@ -71,7 +71,7 @@ public static class DrillReading
         if (written.Focuses is not { Count: > 0 and <= MostFocuses })
             check.Fault($"{at}focuses", $"is one main focus with at most {MostFocuses - 1} beside it.");
         return new Block(
-            RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
+            RollReading.Required(check.Identifier(written.Id, at, "id"), check, $"{at}id"),
             start,
             end,
             RollReading.Each(written.Focuses, $"{at}focuses", check, BlockFocus),

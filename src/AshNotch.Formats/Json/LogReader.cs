@@ -3,6 +3,7 @@ using System.Runtime.ExceptionServices;
 using System.Text.Json;
 using AshNotch.Core.Drilling;
 using AshNotch.Core.Matches;
+using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -154,14 +155,14 @@ public static class LogReader
         var at = where.Length == 0 ? "" : where + ".";
         return new Partner
         {
-            Id = RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
-            Name = RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
+            Id = RollReading.Required(check.Identifier(written.Id, at, "id"), check, $"{at}id"),
+            Name = RollReading.Required(check.Seen(written.Name, at, "name"), check, $"{at}name"),
             Belt = check.Term<Belt>(written.Belt, at, "belt"),
             Stripes = check.Stripes(written.Stripes, at, "stripes"),
             WeightKg = check.Weight(written.WeightKg, at, "weightKg"),
             Size = check.Term<RelativeSize>(written.Size, at, "size"),
             Traits = check.Names(written.Traits, at, "traits"),
-            AlsoCalled = check.Names(written.AlsoCalled, at, "alsoCalled"),
+            AlsoCalled = check.AllSeen(written.AlsoCalled, at, "alsoCalled"),
             Notes = check.Text(written.Notes, at, "notes") ?? "",
             Owed = RollReading.Each(written.Owed, $"{at}owed", check, Read),
         };
@@ -180,12 +181,14 @@ public static class LogReader
     {
         var at = where.Length == 0 ? "" : where + ".";
         var name = new OwnName(
-            RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
-            RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
+            RollReading.Required(check.Seen(written.Name, at, "name"), check, $"{at}name"),
+            RollReading.Required(check.Identifier(written.Id, at, "id"), check, $"{at}id"),
             check.Term<MoveKind>(written.Kind, at, "kind")
         );
         if (name.Name.Length > 0 && !name.Name.Any(char.IsLetterOrDigit))
             check.Fault($"{at}name", "holds no letter or digit; nobody could write it in a telling.");
+        else if (GrammarWords.Are(name.Name))
+            check.Fault($"{at}name", $"'{name.Name}' stands in every telling; as a name it would be read there each time. Choose another.");
         if (name.Id.Length > 0 && !name.IsNothing && name.Target(vocabulary) is null)
             check.Fault($"{at}id", $"'{name.Id}' is no move or position of ours; choose one, or say what kind of move of your own it is.");
         return name;
@@ -195,7 +198,7 @@ public static class LogReader
     public static Session ReadHead(SessionDocument written, string id, Checker check, string where) =>
         new()
         {
-            Id = check.Name(written.Id, where, "id") ?? id,
+            Id = check.Identifier(written.Id, where, "id") ?? id,
             Date = check.Day(written.Date, where, "date"),
             Time = check.Clock(written.Time, where, "time"),
             Kind = check.Term<SessionKind>(written.Kind, where, "kind"),

@@ -18,7 +18,7 @@ public static class MatchReading
             check.Fault($"{at}opponents", $"more than {MostOpponents} opponents in one day.");
         return new MatchDay
         {
-            Id = RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id"),
+            Id = RollReading.Required(check.Identifier(written.Id, at, "id"), check, $"{at}id"),
             Name = RollReading.Required(check.Name(written.Name, at, "name"), check, $"{at}name"),
             Date = check.Day(RollReading.Required(written.Date, check, $"{at}date"), at, "date") ?? Limits.FirstDay,
             Rules = check.Name(written.Rules, at, "rules"),

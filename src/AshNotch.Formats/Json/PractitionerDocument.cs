@@ -3,7 +3,7 @@ using AshNotch.Core.Rolls;
 namespace AshNotch.Formats.Json;
 
 /// <summary>The practitioner as written.</summary>
-public sealed record PractitionerDocument
+public record PractitionerDocument
 {
     /// <summary>Belt.</summary>
     [TermOf(typeof(Belt))]

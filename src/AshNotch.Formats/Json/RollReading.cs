@@ -19,7 +19,7 @@ public static class RollReading
             check.Fault(check.Path(at, "exchanges"), $"more than {Limits.MostNotches} notches in one roll; split it.");
         return new Roll
         {
-            Id = check.Name(written.Id, at, "id") ?? id,
+            Id = check.Identifier(written.Id, at, "id") ?? id,
             Partner = check.Name(written.Partner, at, "partner"),
             PartnerThen = new PartnerOfTheDay(
                 check.Term<Belt>(written.PartnerBelt, at, "partnerBelt"),

@@ -14,7 +14,7 @@ public static class RulesReading
     public static MatchRules Read(RulesetDocument written, Checker check, string where)
     {
         var at = where.Length == 0 ? "" : where + ".";
-        var id = RollReading.Required(check.Name(written.Id, at, "id"), check, $"{at}id");
+        var id = RollReading.Required(check.Identifier(written.Id, at, "id"), check, $"{at}id");
         if (id != Ruleset.HouseId && Rulesets.Matches.Any(m => m.Id == id || m.Family == id))
             check.Fault($"{at}id", $"'{id}' is the name of rules that ship with the program; give yours another.");
         if (written.Seconds is null)

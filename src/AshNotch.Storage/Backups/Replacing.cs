@@ -13,14 +13,15 @@ internal static class Replacing
     /// <summary>Replaces it.</summary>
     /// <param name="connection">A connection to the log, that nobody else uses.</param>
     /// <param name="ready">The copy.</param>
+    /// <param name="patience">How long to wait for who is writing.</param>
     /// <param name="keep">Makes a copy of what stands there; nobody can write meanwhile.</param>
-    public static Backup With(SqliteConnection connection, Restoring ready, Func<Backup> keep)
+    public static Backup With(SqliteConnection connection, Restoring ready, TimeSpan patience, Func<Backup> keep)
     {
         connection.Run("PRAGMA foreign_keys = OFF");
         connection.Run("ATTACH $1 AS ready", ready.Path);
         try
         {
-            using var transaction = connection.BeginTransaction(deferred: false);
+            using var transaction = WriteTurn.Begin(connection, patience);
             var kept = keep();
             var (version, above, mark) = (
                 LogRows.Version(connection) + 1,

@@ -70,7 +70,7 @@ internal sealed class ImportRecord : IDisposable
         }
         var summary = string.Join(", ", Counted());
         connection.Run("UPDATE import SET summary = $2 WHERE key = $1", Key, summary);
-        return new Import(Key, now, summary, Undone: false);
+        return new Import(Key, now, summary, Undone: false, counts.Values.Sum());
     }
 
     /// <inheritdoc/>

@@ -14,25 +14,52 @@ internal static class Undoing
     public static IReadOnlyList<Import> List(SqliteConnection connection) =>
         [
             .. connection
-                .Query("SELECT key, at, summary, undone_at FROM import ORDER BY key DESC")
+                .Query(
+                    "SELECT key, at, summary, undone_at, (SELECT count(*) FROM import_change c WHERE c.import = i.key) FROM import i "
+                        + "ORDER BY key DESC"
+                )
                 .Select(row => new Import(
                     row.GetInt64(0),
                     DateTimeOffset.Parse(row.GetString(1), CultureInfo.InvariantCulture),
                     row.GetString(2),
-                    row.Text(3) is not null
+                    row.Text(3) is not null,
+                    row.GetInt32(4)
                 )),
         ];
 
-    /// <summary>Takes it back; how many of its changes stay because something was changed since. Null when there is none to undo.</summary>
-    public static int? Undo(SqliteConnection connection, long import, DateTimeOffset now)
+    /// <summary>
+    /// Takes it back; what of its changes stays, and why. Null when there is none to undo. With something left, it can be tried again.
+    /// Partners it brought that were made one with others since are taken apart first.
+    /// </summary>
+    public static IReadOnlyList<Stay>? Undo(SqliteConnection connection, long import, DateTimeOffset now)
     {
-        if (connection.Value("SELECT 1 FROM import WHERE key = $1 AND undone_at IS NULL", import) is null)
+        var changes = Changes(connection, import);
+        if (changes.Count == 0)
             return null;
+        foreach (var brought in changes.Where(c => c is { Kind: ImportedKind.Partner, Before: null }))
+            PartnerMergeTable.TakeApart(connection, brought.Id, now);
         using var writer = new RollWriter(connection);
-        var stay = Changes(connection, import).OrderBy(c => c.Kind).Count(c => !TakeBack(connection, writer, c, now));
+        var stays = new List<Stay>();
+        foreach (var change in changes.OrderBy(c => c.Kind))
+        {
+            if (TakeBack(connection, writer, change, now))
+                connection.Run(
+                    "DELETE FROM import_change WHERE import = $1 AND what = $2 AND id = $3",
+                    import,
+                    ImportRecord.Say(change.Kind),
+                    change.Id
+                );
+            else
+                stays.Add(new Stay(ImportRecord.Say(change.Kind), change.Id, Why(change)));
+        }
         connection.Run("UPDATE import SET undone_at = $2 WHERE key = $1", import, HistoryTable.Stamp(now));
-        return stay;
+        return stays;
     }
+
+    private static string Why(Change change) =>
+        change is { Kind: ImportedKind.Partner or ImportedKind.Session, Before: null }
+            ? "it was changed since, or rolls that came later hold on to it"
+            : "it was changed or deleted since";
 
     /// <summary>Reads all that would be needed to take imports back.</summary>
     public static int Look(SqliteConnection connection, bool strictly)
@@ -89,13 +116,21 @@ internal static class Undoing
 
     private static bool Roll(SqliteConnection connection, RollWriter writer, Change change, DateTimeOffset now)
     {
+        // Deleted since, with nothing to bring back: it is gone already.
+        if (change.Before is null && RollTable.Key(connection, change.Id) is null)
+            return true;
         if (RollTable.Find(connection, change.Id) is not { } stands || !IsAs(HistoryTable.Written(stands.Roll), change))
             return false;
         if (change.Before is null)
             return connection.Run("DELETE FROM roll WHERE id = $1", change.Id) > 0;
         if (change.Before == ImportRecord.Deleted)
             return RollTable.Delete(connection, change.Id, now);
-        writer.Save(stands.Session, HistoryTable.ReadRoll(change.Before, change.Id), now, "restored");
+        writer.Save(
+            stands.Session,
+            RollIntake.WithWhoIsThere(connection, HistoryTable.ReadRoll(change.Before, change.Id)),
+            now,
+            "restored"
+        );
         return true;
     }
 
@@ -109,10 +144,12 @@ internal static class Undoing
 
     private static bool Partner(SqliteConnection connection, Change change, DateTimeOffset now)
     {
-        if (PeopleTables.Find(connection, change.Id) is not { } stands || !IsAs(HistoryTable.Written(stands), change))
+        if (PeopleTables.Find(connection, change.Id) is not { } stands)
+            return change.Before is null;
+        if (!IsAs(HistoryTable.Written(stands), change))
             return false;
         if (change.Before is not null)
-            PeopleTables.Save(connection, HistoryTable.ReadPartner(change.Before), now);
+            PeopleTables.Save(connection, PeopleTables.Free(connection, HistoryTable.ReadPartner(change.Before)), now);
         else if (connection.Value("SELECT 1 FROM roll WHERE partner_id = $1", change.Id) is not null)
             return false;
         else

@@ -56,7 +56,7 @@ internal static class PartnerMergeTable
                 },
             now
         );
-        PeopleTables.Save(connection, merge.Gone, now);
+        PeopleTables.Save(connection, PeopleTables.Free(connection, merge.Gone), now);
         foreach (var roll in merge.Rolls)
             connection.Run("UPDATE roll SET partner_id = $1 WHERE id = $2 AND partner_id = $3", merge.Gone.Id, roll, merge.Kept.Id);
         connection.Run(
@@ -65,6 +65,23 @@ internal static class PartnerMergeTable
             now.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture)
         );
         return true;
+    }
+
+    /// <summary>Takes apart what a partner was made one with, the last first.</summary>
+    public static void TakeApart(SqliteConnection connection, string partner, DateTimeOffset now)
+    {
+        while (
+            connection.Value(
+                "SELECT key FROM partner_merge WHERE (gone = $1 OR kept = $1) AND undone_at IS NULL AND EXISTS (SELECT 1 FROM partner "
+                    + "WHERE id = kept) ORDER BY key DESC",
+                partner
+            )
+                is long merge
+            && Undo(connection, merge, now)
+        )
+        {
+            // Each brings the one before it into reach.
+        }
     }
 
     /// <summary>The id under which a partner's rolls are kept now.</summary>

@@ -1,4 +1,5 @@
 using AshNotch.Core.Rolls;
+using AshNotch.Storage.Files;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Tables;
@@ -15,9 +16,23 @@ internal static class PeopleTables
     public static Partner? Find(SqliteConnection connection, string id) =>
         connection.Query($"SELECT {Columns} FROM partner WHERE id = $1", id).Select(Of).FirstOrDefault();
 
+    /// <summary>The version of a partner that an edit is made from.</summary>
+    public static int Version(SqliteConnection connection, string id) => Era.Of(connection) + HistoryTable.CountOfPartner(connection, id);
+
     /// <summary>The partner who goes by a name, however it is capitalised; null when nobody does.</summary>
     public static Partner? Named(SqliteConnection connection, string name) =>
-        Partners(connection).FirstOrDefault(p => string.Equals(p.Name, name, StringComparison.OrdinalIgnoreCase));
+        Partners(connection).FirstOrDefault(p => PersonName.IsSame(p.Name, name));
+
+    /// <summary>The partner who goes by a name, or is called so, too.</summary>
+    public static Partner? Called(SqliteConnection connection, string name) =>
+        Named(connection, name) ?? Partners(connection).FirstOrDefault(p => p.AlsoCalled.Any(n => PersonName.IsSame(n, name)));
+
+    /// <summary>A partner on their way back, with a number after their name where somebody else has it by now.</summary>
+    public static Partner Free(SqliteConnection connection, Partner partner) =>
+        partner with
+        {
+            Name = PersonName.Free(partner.Name, [.. Partners(connection).Where(p => p.Id != partner.Id).Select(p => p.Name)]),
+        };
 
     /// <summary>Writes a partner, new or known; the form a known one had goes into the history.</summary>
     public static void Save(SqliteConnection connection, Partner partner, DateTimeOffset now)

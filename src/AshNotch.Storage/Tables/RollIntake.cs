@@ -18,9 +18,9 @@ internal static class RollIntake
         if (wanted.Draft is { } draft)
             DraftTable.Drop(connection, draft);
         var first = wanted.Rolls[0];
-        if (wanted.Once && Told(connection, first))
+        if (wanted.Once && IsThere(connection, wanted.Rolls))
             return new KeptRolls([.. wanted.Rolls.Select(r => r.Id).Where(id => RollTable.Find(connection, id) is not null)], []);
-        ThrowIfChanged(connection, first.Id, wanted.Version);
+        Changed.ThrowIfSince(wanted.Version, RollTable.Version(connection, first.Id));
         var session = SessionOf(connection, wanted);
         SessionTable.Save(connection, session);
         var (met, known) = Met(connection, wanted.Met, now);
@@ -30,20 +30,25 @@ internal static class RollIntake
         return new KeptRolls([.. wanted.Rolls.Select(r => r.Id)], met);
     }
 
-    /// <summary>Nothing is put over what was not seen.</summary>
-    /// <exception cref="StorageException">The roll was changed since that version.</exception>
-    public static void ThrowIfChanged(SqliteConnection connection, string roll, int? seen)
+    // Sent before already: as it stands, whatever became of it since. Told on before anybody changed it: that is what is meant now.
+    private static bool IsThere(SqliteConnection connection, IReadOnlyList<Roll> told)
     {
-        if (seen is not null && seen != RollTable.Version(connection, roll))
+        if (RollTable.Key(connection, told[0].Id) is not { } key)
+            return false;
+        if (told[0].Retelling is { } text && HasSaid(connection, key, told[0].Id, text))
+            return true;
+        if (told.Any(r => RollTable.Key(connection, r.Id) is { } k && HistoryTable.Count(connection, k) > 0))
             throw new StorageException(
-                "It was changed in another tab or by another device since you opened it. "
-                    + "Nothing was overwritten: look at it as it is now, then change it again.",
+                "This roll is in the log already and was changed or deleted since; what is told here is other than what it was saved from. "
+                    + "Nothing was overwritten: save it as another roll, or edit the one in the log.",
                 StorageTrouble.Changed
             );
+        return false;
     }
 
-    private static bool Told(SqliteConnection connection, Roll roll) =>
-        roll.Retelling is not null && connection.Value("SELECT retelling FROM roll WHERE id = $1", roll.Id) as string == roll.Retelling;
+    private static bool HasSaid(SqliteConnection connection, long key, string id, string text) =>
+        connection.Value("SELECT retelling FROM roll WHERE key = $1", key) as string == text
+        || HistoryTable.Of(connection, id).Any(form => HistoryTable.ReadRoll(form.Document, id).Retelling == text);
 
     private static Session SessionOf(SqliteConnection connection, RollsToKeep wanted)
     {
@@ -66,7 +71,7 @@ internal static class RollIntake
         var (added, known) = (new List<Partner>(), new Dictionary<string, Partner>());
         foreach (var partner in met)
         {
-            if (PeopleTables.Named(connection, partner.Name) is { } there)
+            if (PeopleTables.Called(connection, partner.Name) is { } there)
             {
                 known[partner.Id] = there;
                 continue;
@@ -86,12 +91,27 @@ internal static class RollIntake
             }
             : roll;
 
+    /// <summary>An earlier form of a roll, with the one its partner was made one with; with somebody unknown where they are gone.</summary>
+    public static Roll WithWhoIsThere(SqliteConnection connection, Roll form) =>
+        form with
+        {
+            Partner =
+                form.Partner is { } id && PeopleTables.Find(connection, PartnerMergeTable.Now(connection, id)) is { } there
+                    ? there.Id
+                    : null,
+        };
+
     /// <summary>The roll with its partner as they were that day.</summary>
     /// <exception cref="FaultyInputException">The partner is not there.</exception>
     public static Roll OnTheDay(SqliteConnection connection, Roll roll)
     {
         if (roll.Partner is null)
             return roll;
+        // A page that was open before two were made one still says the one that went.
+        roll = roll with
+        {
+            Partner = PartnerMergeTable.Now(connection, roll.Partner),
+        };
         var partner =
             PeopleTables.Find(connection, roll.Partner)
             ?? throw new FaultyInputException([new Fault("roll.partner", "is not among the partners; add them first.")]);

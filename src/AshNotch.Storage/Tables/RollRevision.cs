@@ -9,7 +9,7 @@ internal static class RollRevision
     /// <summary>Keeps the first in its place and puts the second right after it.</summary>
     public static bool Split(SqliteConnection connection, Roll first, Roll second, int? version, DateTimeOffset now)
     {
-        RollIntake.ThrowIfChanged(connection, first.Id, version);
+        Changed.ThrowIfSince(version, RollTable.Version(connection, first.Id));
         var session = SessionOf(connection, first.Id);
         using var writer = new RollWriter(connection);
         writer.Save(session, first, now, "edited");
@@ -26,7 +26,7 @@ internal static class RollRevision
     /// <summary>Keeps the joined roll in its place and deletes the other.</summary>
     public static bool Join(SqliteConnection connection, Roll joined, string gone, int? version, DateTimeOffset now)
     {
-        RollIntake.ThrowIfChanged(connection, joined.Id, version);
+        Changed.ThrowIfSince(version, RollTable.Version(connection, joined.Id));
         var session = SessionOf(connection, joined.Id);
         using var writer = new RollWriter(connection);
         writer.Save(session, joined, now, "edited");

@@ -15,6 +15,15 @@ export function kept<T extends v.GenericSchema>(place: string, schema: T): v.Inf
   }
 }
 
+/** What is written at a place, whatever it is. */
+export function written(place: string): string | null {
+  try {
+    return localStorage.getItem(place);
+  } catch {
+    return null;
+  }
+}
+
 /** Keeps a value; false where the browser would not. */
 export function keep(place: string, value: unknown): boolean {
   try {

@@ -14,7 +14,7 @@
   const few = 6;
 
   const kept = resource(() => got(api.GET('/api/backups')));
-  const state = resource(() => got(api.GET('/api/copies')));
+  const standing = resource(() => got(api.GET('/api/copies')));
   let all = $state(false);
   let opened = $state<{ backup: Backup; holds: Schemas['BackupContents'] } | null>(null);
   let failed = $state('');
@@ -29,7 +29,7 @@
     working = true;
     try {
       await got(api.POST('/api/backups'));
-      await Promise.all([kept.load(), state.load()]);
+      await Promise.all([kept.load(), standing.load()]);
       tell({ text: 'A copy of everything is made.' });
     } catch (error) {
       tellTrouble(error);
@@ -83,7 +83,7 @@
   A copy of everything (your rolls with every earlier form, what you deleted, drafts, settings) is made each
   night that something changed, and kept for seven days, four weeks and twelve months.
 </p>
-<LastCopy of={state.value} />
+<LastCopy of={standing.value} />
 <div class="mt-2 flex gap-2">
   <button class="may" disabled={working} onclick={make}>Make a copy now</button>
 </div>
@@ -97,7 +97,7 @@
       <li>
         <span>{moment(backup.at)} <span class="quiet">{backup.say}, {size(backup.bytes)}</span></span>
         <span class="flex gap-2">
-          <a class="may" href="/api/backups/{backup.name}/file" download>Download</a>
+          <a class="may" href="/api/backups/{encodeURIComponent(backup.name)}/file" download>Download</a>
           <button class="may" onclick={() => look(backup)}>Look into it</button>
         </span>
       </li>

@@ -71,8 +71,14 @@
   <ul>
     {#each desk.taken.slice(0, shown) as one (one.key)}
       <li class="taken">
-        <span>{moment(one.at)}: {one.summary}{one.undone ? ', taken back' : ''}.</span>
-        {#if !one.undone}<button class="may" onclick={() => desk.undo(one.key)}>Take it back</button>{/if}
+        <span
+          >{moment(one.at)}: {one.summary}{one.undone
+            ? one.left > 0
+              ? `, taken back but for ${one.left}`
+              : ', taken back'
+            : ''}.</span
+        >
+        {#if one.left > 0}<button class="may" onclick={() => desk.undo(one.key)}>Take it back</button>{/if}
       </li>
     {/each}
   </ul>

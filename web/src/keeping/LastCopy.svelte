@@ -8,8 +8,8 @@
 
 {#if of?.overdue}
   <p class="fault my-2" role="alert">
-    {of.lastGood ? `The last good copy is of ${moment(of.lastGood)}` : 'There is no copy'}, and none could be made
-    since: {of.overdue}
+    {of.lastGood ? `The last good copy is of ${moment(of.lastGood)}` : 'There is no copy'}, and none could be
+    made since: {of.overdue}
   </p>
 {:else if of?.lastGood}
   <p class="quiet my-2">Last good copy: {moment(of.lastGood)}.</p>

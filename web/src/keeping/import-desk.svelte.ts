@@ -89,16 +89,29 @@ export class ImportDesk {
     }
   };
 
+  /** What would stay is said first; then it is taken back as far as it goes. */
   undo = async (key: number) => {
+    try {
+      const params = { path: { import: key } };
+      const { stays, why } = await got(api.GET('/api/imports/{import}/stays', { params }));
+      if (stays === 0) await this.takeBack(key);
+      else
+        tell({
+          text: `${stays} of it would stay: ${why[0]}${stays > 1 ? ', and so on' : ''}.`,
+          action: { label: 'Take the rest back', run: () => this.takeBack(key) },
+        });
+    } catch (error) {
+      tellTrouble(error);
+    }
+  };
+
+  private takeBack = async (key: number) => {
     try {
       const { stays } = await got(
         api.POST('/api/imports/{import}/undo', { params: { path: { import: key } } }),
       );
       tell({
-        text:
-          stays === 0
-            ? 'Taken back as a whole.'
-            : `Taken back; ${stays} of it were changed since and stay as they are.`,
+        text: stays === 0 ? 'Taken back as a whole.' : `Taken back; ${stays} of it stay as they are.`,
       });
       await this.load();
     } catch (error) {

@@ -18,8 +18,8 @@
 {#if draft.event}
   <p class="mb-2 flex flex-wrap items-center gap-x-3">
     <span
-      >A match of <a href="/matches/day/{draft.event}" use:link>{name}</a>, by its rules. Say how it came out,
-      too: “lost 4-2”, “won on advantages”.</span
+      >A match of <a href="/matches/day/{encodeURIComponent(draft.event)}" use:link>{name}</a>, by its rules.
+      Say how it came out, too: “lost 4-2”, “won on advantages”.</span
     >
     <button
       class="may"

@@ -1,7 +1,7 @@
 <!-- Rolls that wait for an answer, and those that were refused. -->
 <script lang="ts">
   import { times } from '../base/words';
-  import { outbox, stuck, type Waiting } from './outbox.svelte';
+  import { letGo, outbox, stuck, type Waiting } from './outbox.svelte';
 
   let {
     free,
@@ -30,6 +30,21 @@
     <button class="may" disabled={!free} onclick={() => ontakeup(roll)}>Put it right</button>
   </p>
 {/each}
+
+{#if outbox.unreadable.length > 0}
+  <div role="alert">
+    <p>
+      {times(outbox.unreadable.length, 'telling')} that waited in this browser cannot be read, and {outbox
+        .unreadable.length === 1
+        ? 'is'
+        : 'are'} not sent. Copy what you need of it:
+    </p>
+    <pre class="max-h-48 overflow-auto whitespace-pre-wrap break-words text-sm">{outbox.unreadable.join(
+        '\n\n',
+      )}</pre>
+    <button class="may" onclick={letGo}>Let it go</button>
+  </div>
+{/if}
 
 <style>
   p {

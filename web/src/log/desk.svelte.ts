@@ -124,7 +124,7 @@ export class Desk {
       text: met
         ? `${saved} ${met} ${newPartners.length === 1 ? 'is' : 'are'} among your partners now.`
         : saved,
-      action: { label: 'See it on the rack', run: () => push(`/rack/${first}`) },
+      action: { label: 'See it on the rack', run: () => push(`/rack/${encodeURIComponent(first ?? '')}`) },
     });
   }
 

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { api, got, Trouble, type Schemas } from '../api/client';
 import { namesHidden } from '../base/names-hidden';
-import { keep, kept as keptIn } from '../base/storage';
+import { drop, keep, kept as keptIn, written } from '../base/storage';
 import { tell } from '../kit/notices';
 
 export interface Waiting {
@@ -15,22 +15,38 @@ export interface Waiting {
 
 const place = 'outbox';
 
-const shape = v.array(
-  v.object({
-    id: v.string(),
-    body: v.looseObject({ text: v.string() }),
-    refused: v.optional(v.string()),
-    faults: v.optional(v.record(v.string(), v.array(v.string()))),
-  }),
-);
+const one = v.object({
+  id: v.string(),
+  body: v.looseObject({ text: v.string() }),
+  refused: v.optional(v.string()),
+  faults: v.optional(v.record(v.string(), v.array(v.string()))),
+});
 
-const inBrowser = () => (keptIn(place, shape) ?? []) as Waiting[];
+// What lay among them and cannot be read: set aside, shown, and kept until it is let go of.
+const aside = 'outbox-unreadable';
+const setAside = () => keptIn(aside, v.array(v.string())) ?? [];
+/** Where this browser is too full to set it aside, it stays where it lies. */
+let strange: unknown[] = [];
+
+// One that cannot be read takes none of the others along.
+function inBrowser(): Waiting[] {
+  const whole = written(place);
+  if (whole === null) return [];
+  const all = keptIn(place, v.array(v.unknown()));
+  const good = (all ?? []).filter((w) => v.is(one, w)) as Waiting[];
+  strange = all ? all.filter((w) => !v.is(one, w)) : [whole];
+  const texts = strange.map((w) => (typeof w === 'string' ? w : JSON.stringify(w, null, 1)));
+  if (strange.length > 0 && keep(aside, [...setAside(), ...texts]) && keep(place, good)) strange = [];
+  return good;
+}
 
 /** Rolls on their way into the log: those under way, those that wait until something answers, those that were refused. */
 export const outbox = $state({
   waiting: inBrowser(),
   /** This browser holds them too; otherwise only the open page does. */
   safe: true,
+  /** What could not be read, as it is written. */
+  unreadable: setAside(),
   /** What the program said when it could not keep one, where it answered. */
   trouble: '',
 });
@@ -45,7 +61,7 @@ const now = () => (outbox.safe ? inBrowser() : $state.snapshot(outbox.waiting)) 
 
 function put(waiting: Waiting[]) {
   outbox.waiting = waiting;
-  outbox.safe = keep(place, waiting) || waiting.length === 0;
+  outbox.safe = keep(place, [...waiting, ...strange]) || waiting.length === 0;
 }
 
 async function send({ id, body }: Waiting) {
@@ -125,6 +141,12 @@ function flush() {
     if (stuck().length > 0) soon();
     else if (sent > 0) tell({ text: 'What waited is saved.' });
   });
+}
+
+/** What could not be read was looked at, and is let go of. */
+export function letGo() {
+  drop(aside);
+  outbox.unreadable = [];
 }
 
 /** Takes a roll out: it is kept, or told on. */

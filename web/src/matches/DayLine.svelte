@@ -8,7 +8,7 @@
 </script>
 
 <li>
-  <a href="/matches/day/{day.id}" use:link>
+  <a href="/matches/day/{encodeURIComponent(day.id)}" use:link>
     <strong>{day.name}</strong>
     <span>{said(day.date)}, {day.when}</span>
     <span class="quiet">

@@ -10,7 +10,7 @@
 
 <article aria-label="Against {match.row.partnerName}">
   <h3>
-    <a href="/rack/{match.row.id}" use:link>{match.row.partnerName}</a>
+    <a href="/rack/{encodeURIComponent(match.row.id)}" use:link>{match.row.partnerName}</a>
     <span class="quiet">{match.result}</span>
   </h3>
   <Stick stick={match.row.stick} size="row" label="Match with {match.row.partnerName}" />
@@ -27,7 +27,7 @@
   {#each match.differs as said (said)}<p class="differs">{said}</p>{/each}
   {#if match.asked > 0}
     <p>
-      <a href="/rack/{match.row.id}" use:link
+      <a href="/rack/{encodeURIComponent(match.row.id)}" use:link
         >{times(match.asked, 'place')} not said to be held or not: the result hangs on it.</a
       >
     </p>

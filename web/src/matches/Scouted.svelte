@@ -32,7 +32,7 @@
   <h3>
     <a
       class="inline-flex min-h-[44px] min-w-[44px] items-center"
-      href="/matches/day/{day}/against/{who}"
+      href="/matches/day/{encodeURIComponent(day)}/against/{encodeURIComponent(who)}"
       use:link>{scouting.opponent}</a
     >{#if scouting.belt}<span class="quiet">, {scouting.belt} belt</span>{/if}
   </h3>
@@ -52,8 +52,14 @@
   {#if !scouting.known?.length && parts.length === 0}<p class="quiet">Nothing is known yet.</p>{/if}
   <div class="mt-2 flex flex-wrap gap-2">
     {#if begun}
-      <a class="may" href="/matches/day/{day}/live?with={who}" use:link>Enter it live</a>
-      <a class="may" href="/log?match={day}&with={who}" use:link>Tell it</a>
+      <a
+        class="may"
+        href="/matches/day/{encodeURIComponent(day)}/live?with={encodeURIComponent(who)}"
+        use:link>Enter it live</a
+      >
+      <a class="may" href="/log?match={encodeURIComponent(day)}&with={encodeURIComponent(who)}" use:link
+        >Tell it</a
+      >
     {/if}
     <button class="may" onclick={onedit}>About {scouting.opponent}</button>
   </div>

@@ -11,7 +11,7 @@
   let { params }: { params: { id: string } } = $props();
 
   need(terms);
-  const id = $derived(decodeURIComponent(params.id));
+  const id = $derived(params.id);
   const asked = resource(() => got(api.GET('/api/matches/{id}', { params: { path: { id } } })));
   const rulesets = resource(() => got(api.GET('/api/rulesets')));
   const view = $derived(asked.value);
@@ -30,14 +30,16 @@
 
   function kept(roll: string) {
     tell({ text: 'The match is kept.', action: { label: 'Open it', run: () => push(`/rack/${roll}`) } });
-    void push(`/matches/day/${id}`);
+    void push(`/matches/day/${encodeURIComponent(id)}`);
   }
 </script>
 
 <svelte:head><title>A match · Ash Notch</title></svelte:head>
 
-<a class="inline-flex min-h-[44px] items-center underline" href="/matches/day/{id}" use:link
-  >{view?.day.name ?? 'The match day'}</a
+<a
+  class="inline-flex min-h-[44px] items-center underline"
+  href="/matches/day/{encodeURIComponent(id)}"
+  use:link>{view?.day.name ?? 'The match day'}</a
 >
 <Failed of={asked} />
 {#if live && view}
@@ -53,13 +55,16 @@
   <p class="quiet">{view.rules}{view.minutes ? `, ${view.minutes} minutes` : ''}</p>
   {#if live.gone}
     <p>
-      This match was kept, or let go of, in another tab. <a href="/matches/day/{id}" use:link>See the day</a>
+      This match was kept, or let go of, in another tab. <a
+        href="/matches/day/{encodeURIComponent(id)}"
+        use:link>See the day</a
+      >
     </p>
   {:else}<LiveBoard
       {live}
       {events}
       advantages={rules?.advantages ?? true}
       onkept={kept}
-      onleft={() => void push(`/matches/day/${id}`)}
+      onleft={() => void push(`/matches/day/${encodeURIComponent(id)}`)}
     />{/if}
 {/if}

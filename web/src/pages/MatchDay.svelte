@@ -14,7 +14,7 @@
 
   let { params }: { params: { id: string } } = $props();
 
-  const id = $derived(decodeURIComponent(params.id));
+  const id = $derived(params.id);
   const asked = resource(() => got(api.GET('/api/matches/{id}', { params: { path: { id } } })));
   const all = resource(() => got(api.GET('/api/matches')));
   const me = resource(() => got(api.GET('/api/practitioner')));
@@ -60,7 +60,7 @@
           label: 'Undo',
           run: () =>
             got(api.PUT('/api/matches/{id}', { params: { path: { id } }, body: before })).then(
-              () => push(`/matches/day/${id}`),
+              () => push(`/matches/day/${encodeURIComponent(id)}`),
               tellTrouble,
             ),
         },
@@ -136,8 +136,8 @@
       {/each}
       {#if begun}
         <div class="mt-3 flex flex-wrap gap-2">
-          <a class="do" href="/matches/day/{id}/live" use:link>Enter a match live</a>
-          <a class="may" href="/log?match={id}" use:link>Tell a match</a>
+          <a class="do" href="/matches/day/{encodeURIComponent(id)}/live" use:link>Enter a match live</a>
+          <a class="may" href="/log?match={encodeURIComponent(id)}" use:link>Tell a match</a>
         </div>
       {/if}
     </section>

@@ -32,7 +32,7 @@
       classes={now.classes}
       rules={now.rules}
       unit={me.value?.units}
-      onkept={(kept) => void push(`/matches/day/${kept.day.id}`)}
+      onkept={(kept) => void push(`/matches/day/${encodeURIComponent(kept.day.id ?? '')}`)}
       oncancel={() => (adding = false)}
     />
   {:else if bare}

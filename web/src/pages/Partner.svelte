@@ -71,7 +71,13 @@
     >
   </header>
   {#if editing}
-    <PartnerForm partner={now.partner} {unit} onsaved={saved} oncancel={() => (editing = false)} />
+    <PartnerForm
+      partner={now.partner}
+      version={now.version}
+      {unit}
+      onsaved={saved}
+      oncancel={() => (editing = false)}
+    />
     <MergeForm
       partner={now.partner}
       others={(others.value ?? []).map((p) => p.partner).filter((p) => p.id !== params.id)}
@@ -127,8 +133,10 @@
       <SeenSticks ids={now.newest.slice(0, newest)} columns={4} />
       {#if now.newest.length > 1}
         <p>
-          <a class="inline-flex min-h-[44px] items-center" href="/partners/{params.id}/side-by-side" use:link
-            >Lay rolls side by side</a
+          <a
+            class="inline-flex min-h-[44px] items-center"
+            href="/partners/{encodeURIComponent(params.id)}/side-by-side"
+            use:link>Lay rolls side by side</a
           >
         </p>
       {/if}
@@ -142,7 +150,7 @@
         <p>
           <a
             class="inline-flex min-h-[44px] items-center"
-            href="/weak-spots/taps?partner={params.id}"
+            href="/weak-spots/taps?partner={encodeURIComponent(params.id)}"
             use:link>Who tapped whom</a
           >
         </p>
@@ -176,9 +184,8 @@
         <p>
           {said.text}
           <span class="quiet"
-            >{#if said.roll}<a href="/rack/{said.roll}" use:link>{day(said.day)}</a>{:else}{day(
-                said.day,
-              )}{/if}</span
+            >{#if said.roll}<a href="/rack/{encodeURIComponent(said.roll)}" use:link>{day(said.day)}</a
+              >{:else}{day(said.day)}{/if}</span
           >
         </p>
       {/each}

@@ -39,7 +39,7 @@
   function saved(partner: Schemas['PartnerDocument']) {
     adding = false;
     tell({ text: `${partner.name} is kept.` });
-    void push(`/partners/${partner.id}`);
+    void push(`/partners/${encodeURIComponent(partner.id ?? '')}`);
   }
 </script>
 

@@ -5,6 +5,7 @@
   import { hideNames, namesHidden } from '../base/names-hidden';
   import { resource } from '../base/resource.svelte';
   import { kilograms, shown } from '../base/words';
+  import Differs from '../kit/Differs.svelte';
   import Failed from '../kit/Failed.svelte';
   import { tell, tellTrouble } from '../kit/notices';
   import Segments from '../kit/Segments.svelte';
@@ -15,7 +16,20 @@
 
   type Unit = Schemas['PractitionerDocument']['units'];
 
-  let me = $state<Schemas['PractitionerDocument'] | null>(null);
+  type Me = Schemas['PractitionerView'];
+  let me = $state<Me | null>(null);
+  /** As it was when this form was filled. */
+  let was = $state.raw<Me | null>(null);
+  /** As it stands now, where somebody else changed it meanwhile. */
+  let theirs = $state.raw<Me | null>(null);
+  const labels = {
+    belt: 'Belt',
+    stripes: 'Stripes',
+    weightKg: 'Weight in kg',
+    units: 'Units',
+    ageDivision: 'Age division',
+    category: 'Category',
+  } as const;
   let weight = $state('');
   let faults = $state<Record<string, string[]>>({});
   let failed = $state('');
@@ -30,6 +44,8 @@
   const kept = resource(async () => {
     const practitioner = await got(api.GET('/api/practitioner'));
     me = { ...practitioner, units: practitioner.units ?? 'kg' };
+    was = $state.snapshot(me) as Me;
+    theirs = null;
     weight = shown(practitioner.weightKg, practitioner.units);
     return practitioner;
   });
@@ -59,12 +75,26 @@
         weightKg,
         stripes: me.stripes ?? undefined,
       };
-      await got(api.PUT('/api/practitioner', { body }));
+      const query = { version: theirs?.version ?? me.version };
+      const now = await got(api.PUT('/api/practitioner', { params: { query }, body }));
+      me = { ...now, units: now.units ?? 'kg' };
+      was = $state.snapshot(me) as Me;
+      theirs = null;
       tell({ text: 'Kept.' });
     } catch (error) {
       failed = (error as Error).message;
       if (error instanceof Trouble) faults = error.fields;
+      if (error instanceof Trouble && error.status === 409) {
+        me.weightKg = weightKg;
+        const now = await got(api.GET('/api/practitioner'));
+        theirs = { ...now, units: now.units ?? 'kg' };
+      }
     }
+  }
+
+  function choose(field: keyof typeof labels, value: unknown) {
+    me = { ...me!, [field]: value };
+    if (field === 'weightKg' || field === 'units') weight = shown(me.weightKg, me.units);
   }
 
   async function startOver() {
@@ -99,7 +129,17 @@
       <Terms label="Age division" of="divisions" none="not said" bind:value={me.ageDivision} />
       <Terms label="Category" of="categories" none="not said" bind:value={me.category} />
     </div>
-    {#if failed && !faults.weightKg}<p class="fault" role="alert">{failed}</p>{/if}
+    {#if theirs && was}
+      {#key theirs}
+        <Differs
+          base={was}
+          mine={me}
+          {theirs}
+          {labels}
+          onchoose={(field, value) => choose(field as keyof typeof labels, value)}
+        />
+      {/key}
+    {:else if failed && !faults.weightKg}<p class="fault" role="alert">{failed}</p>{/if}
     <button class="do mt-4" type="submit">Keep</button>
   </form>
 {/if}

@@ -60,7 +60,9 @@
       <li>
         <div class="head">
           {#if way === 'partners'}
-            <a class="name underline" href="/rack?partner={row.id}" use:link>{named(row)}</a>
+            <a class="name underline" href="/rack?partner={encodeURIComponent(row.id)}" use:link
+              >{named(row)}</a
+            >
           {:else}
             <span class="name">{named(row)}</span>
           {/if}

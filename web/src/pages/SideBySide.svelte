@@ -34,7 +34,7 @@
   function toggle(id: string) {
     const next = lying.includes(id) ? lying.filter((l) => l !== id) : [...lying, id].slice(-most);
     void push(
-      `/partners/${params.id}/side-by-side?${next.map((n) => `roll=${encodeURIComponent(n)}`).join('&')}`,
+      `/partners/${encodeURIComponent(params.id)}/side-by-side?${next.map((n) => `roll=${encodeURIComponent(n)}`).join('&')}`,
     );
   }
 </script>
@@ -42,7 +42,7 @@
 <svelte:head><title>Side by side · Ash Notch</title></svelte:head>
 
 <p>
-  <a class="inline-flex min-h-[44px] items-center" href="/partners/{params.id}" use:link
+  <a class="inline-flex min-h-[44px] items-center" href="/partners/{encodeURIComponent(params.id)}" use:link
     >{partner.value?.partner.name ?? 'The partner'}</a
   >
 </p>
@@ -64,7 +64,9 @@
   <div class="columns" style:--rolls={now.rolls.length}>
     {#each now.rolls as one (one.row.id)}
       <section aria-labelledby="roll-{one.row.id}">
-        <h2 id="roll-{one.row.id}"><a href="/rack/{one.row.id}" use:link>{day(one.row.date)}</a></h2>
+        <h2 id="roll-{one.row.id}">
+          <a href="/rack/{encodeURIComponent(one.row.id)}" use:link>{day(one.row.date)}</a>
+        </h2>
         <Stick stick={one.row.stick} size="row" label="Roll of {day(one.row.date)}" />
         <p>
           Taps: you {one.row.myTaps}, they {one.row.theirTaps}. On points {one.score}.{one.level

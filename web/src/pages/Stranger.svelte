@@ -10,7 +10,7 @@
 
   let { params }: { params: { id: string; name: string } } = $props();
 
-  const opponent = $derived(decodeURIComponent(params.name));
+  const opponent = $derived(params.name);
   const asked = resource(() =>
     got(api.GET('/api/strangers', { params: { query: { day: params.id, opponent } } })),
   );
@@ -30,8 +30,10 @@
 <svelte:head><title>{opponent} · Ash Notch</title></svelte:head>
 
 <p>
-  <a class="inline-flex min-h-[44px] items-center" href="/matches/day/{params.id}" use:link
-    >{now?.dayName ?? 'The match day'}</a
+  <a
+    class="inline-flex min-h-[44px] items-center"
+    href="/matches/day/{encodeURIComponent(params.id)}"
+    use:link>{now?.dayName ?? 'The match day'}</a
   >
 </p>
 <h1>{opponent}</h1>

@@ -72,7 +72,8 @@
       value={partner}
       choices={partnerChoices(partners.value ?? [])}
       none="with anyone"
-      onchoose={(next) => push(next ? `/weak-spots/taps?partner=${next}` : '/weak-spots/taps')}
+      onchoose={(next) =>
+        push(next ? `/weak-spots/taps?partner=${encodeURIComponent(next)}` : '/weak-spots/taps')}
     />
   </div>
 </div>

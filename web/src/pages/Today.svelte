@@ -36,9 +36,9 @@
     <section class="match" aria-labelledby="match">
       <h2 id="match">Next match day: {match.when}</h2>
       <p>
-        <a href="/matches/day/{match.id}" use:link>{match.name}</a>, {day(match.date)}{match.division
-          ? `: ${match.division}`
-          : ''}
+        <a href="/matches/day/{encodeURIComponent(match.id)}" use:link>{match.name}</a>, {day(
+          match.date,
+        )}{match.division ? `: ${match.division}` : ''}
       </p>
       {#if match.allowed}<p class="quiet">{match.allowed}</p>{/if}
     </section>

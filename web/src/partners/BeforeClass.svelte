@@ -26,7 +26,7 @@
       {#each shown as person (person.id)}
         <div class="person">
           <h3>
-            <a href="/partners/{person.id}" use:link>{person.name}</a>
+            <a href="/partners/{encodeURIComponent(person.id)}" use:link>{person.name}</a>
             <span class="quiet">{person.likely}</span>
           </h3>
           {#if person.heeds.length > 0}<Heeds heeds={person.heeds} />{:else}<p class="quiet">

@@ -14,7 +14,7 @@
     <ol>
       {#each now.rungs as rung (rung.id)}
         <li>
-          <a href="/partners/{rung.id}" use:link>{rung.name}</a>
+          <a href="/partners/{encodeURIComponent(rung.id)}" use:link>{rung.name}</a>
           <span class="quiet">{rung.say}</span>
         </li>
       {/each}

@@ -17,7 +17,7 @@
 
 <li>
   <div class="who">
-    <h2><a href="/partners/{row.partner.id}" use:link>{row.partner.name}</a></h2>
+    <h2><a href="/partners/{encodeURIComponent(row.partner.id ?? '')}" use:link>{row.partner.name}</a></h2>
     <p class="quiet">{about(row.partner, unit)}</p>
     {#if row.learned}<p class="learned">{row.learned}</p>{/if}
   </div>

@@ -33,7 +33,7 @@
 <div class="sticks" style:--columns={columns} bind:this={place}>
   {#each rows as row (row.id)}
     <a
-      href="/rack/{row.id}"
+      href="/rack/{encodeURIComponent(row.id)}"
       use:link
       aria-label="Roll of {day(row.date)} with {row.partnerName}"
       title={day(row.date)}><Stick stick={row.stick} size="thumb" label={day(row.date)} /></a

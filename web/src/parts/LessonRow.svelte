@@ -26,15 +26,14 @@
       <ul>
         {#each lesson.said as said, i (i)}
           <li>
-            {#if said.roll}<a href="/rack/{said.roll}" use:link>{day(said.date)}</a>{:else}{day(
-                said.date,
-              )}{/if}{said.text === lesson.text ? '' : `: ${said.text}`}
+            {#if said.roll}<a href="/rack/{encodeURIComponent(said.roll)}" use:link>{day(said.date)}</a
+              >{:else}{day(said.date)}{/if}{said.text === lesson.text ? '' : `: ${said.text}`}
           </li>
         {/each}
       </ul>
     </details>
   {:else if last?.roll}
-    <p class="when"><a href="/rack/{last.roll}" use:link>{day(last.date)}</a></p>
+    <p class="when"><a href="/rack/{encodeURIComponent(last.roll)}" use:link>{day(last.date)}</a></p>
   {:else}
     <p class="when quiet">{day(last?.date)}</p>
   {/if}

@@ -2,7 +2,9 @@
 <script lang="ts">
   import { link } from 'svelte-spa-router';
   import type { Schemas } from '../api/client';
+  import { plain } from '../base/words';
   import Combo from '../kit/Combo.svelte';
+  import Differs from '../kit/Differs.svelte';
   import Float from '../kit/Float.svelte';
   import Tags from '../kit/Tags.svelte';
   import Toggle from '../kit/Toggle.svelte';
@@ -22,6 +24,8 @@
     beside?: Element | null;
     /** Why it could not be kept; what was changed stays here until it is. */
     failed?: string;
+    /** The notch as it stands now, where somebody else changed it meanwhile. */
+    theirs?: Schemas['NotchDocument'];
     onsave: (notch: Schemas['NotchDocument']) => void;
     onremove: () => void;
     onclose: () => void;
@@ -34,6 +38,7 @@
     others = [],
     beside,
     failed = '',
+    theirs,
     onsave,
     onremove,
     onclose,
@@ -42,6 +47,44 @@
   need(vocabulary, terms);
   // svelte-ignore state_referenced_locally
   let edited = $state({ ...notch, causes: notch.causes ?? [], advice: notch.advice ?? [] });
+  // svelte-ignore state_referenced_locally
+  const base = $state.snapshot(notch) as Schemas['NotchDocument'];
+  const labels = {
+    by: 'Whose',
+    outcome: 'How it came out',
+    move: 'Move',
+    from: 'From',
+    to: 'To',
+    side: 'Side',
+    given: 'Let happen',
+    held: 'Held three seconds',
+    at: 'At',
+    remaining: 'Time left',
+    causes: 'Why it happened',
+    note: 'Note',
+    unsure: 'Not sure',
+  } as const;
+  const choices = { move: moveChoices, from: placeChoices, to: placeChoices };
+
+  function inWords(field: keyof Schemas['NotchDocument'], value: unknown) {
+    const named = field in choices ? choices[field as keyof typeof choices]() : [];
+    const known = named.find((c) => c.value === value)?.label;
+    return (
+      known ??
+      (value === 'me'
+        ? 'mine'
+        : value === 'partner'
+          ? 'theirs'
+          : value === true
+            ? 'yes'
+            : value == null || value === '' || value === false
+              ? 'nothing'
+              : Array.isArray(value)
+                ? value.join(', ')
+                : plain(String(value)))
+    );
+  }
+
   const move = $derived(vocabulary.value?.moves.find((m) => m.id === edited.move));
 
   function save(event: SubmitEvent) {
@@ -174,12 +217,26 @@
     {#if move?.barred && edited.by === 'me'}<p class="mb-4">{move.barred}</p>{/if}
     {#if notch.move && notch.move === edited.move}
       <p class="mb-4">
-        <a href="/weak-spots/moves?by={notch.by ?? 'me'}&move={encodeURIComponent(notch.move)}" use:link
-          >What {notch.by === 'partner' ? 'theirs' : 'yours'} does, over all rolls</a
+        <a
+          href="/weak-spots/moves?by={encodeURIComponent(notch.by ?? 'me')}&move={encodeURIComponent(
+            notch.move,
+          )}"
+          use:link>What {notch.by === 'partner' ? 'theirs' : 'yours'} does, over all rolls</a
         >
       </p>
     {/if}
-    {#if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
+    {#if theirs}
+      {#key theirs}
+        <Differs
+          {base}
+          mine={edited}
+          {theirs}
+          {labels}
+          say={inWords}
+          onchoose={(field, value) => (edited = { ...edited, [field]: value })}
+        />
+      {/key}
+    {:else if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
     <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>

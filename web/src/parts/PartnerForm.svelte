@@ -1,17 +1,34 @@
 <script lang="ts">
   import { api, got, Trouble, type Schemas } from '../api/client';
   import { kilograms, shown } from '../base/words';
+  import Differs from '../kit/Differs.svelte';
   import Tags from '../kit/Tags.svelte';
   import Terms from './Terms.svelte';
 
   interface Props {
     partner: Schemas['PartnerDocument'];
+    /** The version it is edited from; a new partner has none. */
+    version?: number;
     unit: string | null | undefined;
     onsaved: (partner: Schemas['PartnerDocument']) => void;
     oncancel: () => void;
   }
 
-  let { partner, unit, onsaved, oncancel }: Props = $props();
+  let { partner, version, unit, onsaved, oncancel }: Props = $props();
+
+  // svelte-ignore state_referenced_locally
+  let from = $state(version);
+  /** As it stands now, where somebody else changed it meanwhile. */
+  let theirs = $state.raw<Schemas['PartnerDocument'] | null>(null);
+  const labels = {
+    name: 'Nickname',
+    belt: 'Belt',
+    stripes: 'Stripes',
+    weightKg: 'Weight in kg',
+    size: 'Or size beside you',
+    traits: 'Traits',
+    notes: 'Notes',
+  } as const;
 
   // svelte-ignore state_referenced_locally
   let edited = $state({ ...partner, traits: partner.traits ?? [] });
@@ -33,9 +50,14 @@
       onsaved(
         await got(
           api.PUT('/api/partners/{id}', {
-            params: { path: { id: partner.id ?? crypto.randomUUID() }, query: { known: !!partner.id } },
+            params: {
+              path: { id: partner.id ?? crypto.randomUUID() },
+              query: { known: !!partner.id, version: from },
+            },
             body: {
               ...$state.snapshot(edited),
+              // What they are owed is changed elsewhere.
+              owed: undefined,
               belt: edited.belt || undefined,
               size: edited.size || undefined,
               weightKg: kg,
@@ -47,8 +69,26 @@
       if (error instanceof Trouble) {
         faults = error.fields;
         failed = error.message;
+        if (error.status === 409 && partner.id) {
+          edited.weightKg = kg;
+          await lookAgain(partner.id);
+        }
       }
     }
+  }
+
+  async function lookAgain(id: string) {
+    try {
+      const now = await got(api.GET('/api/partners/{id}', { params: { path: { id } } }));
+      [theirs, from] = [now.partner, now.version];
+    } catch {
+      // They are gone; what was said of that stands.
+    }
+  }
+
+  function choose(field: keyof typeof labels, value: unknown) {
+    edited = { ...edited, [field]: value };
+    if (field === 'weightKg') weight = shown(value as number, unit);
   }
 </script>
 
@@ -92,7 +132,19 @@
     <span>Notes</span>
     <textarea rows="2" bind:value={edited.notes}></textarea>
   </label>
-  {#if failed && Object.keys(faults).length === 0}<p class="fault col-span-full" role="alert">
+  {#if theirs}
+    {#key from}
+      <div class="col-span-full">
+        <Differs
+          base={partner}
+          mine={edited as Schemas['PartnerDocument']}
+          {theirs}
+          {labels}
+          onchoose={(field, value) => choose(field as keyof typeof labels, value)}
+        />
+      </div>
+    {/key}
+  {:else if failed && Object.keys(faults).length === 0}<p class="fault col-span-full" role="alert">
       {failed}
     </p>{/if}
   <div class="col-span-full flex gap-2">

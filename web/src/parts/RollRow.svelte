@@ -22,7 +22,7 @@
 </script>
 
 <a
-  href="/rack/{row.id}"
+  href="/rack/{encodeURIComponent(row.id)}"
   use:link
   class="row"
   class:chosen

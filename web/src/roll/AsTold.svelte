@@ -32,7 +32,11 @@
     if (await open.keep(reread.roll)) {
       words = reread = null;
       tell({ text: 'Kept as read now. How it was stands under Earlier forms.' });
-    } else tell({ text: open.failed, trouble: true });
+    } else {
+      // What would change is another thing now.
+      if (open.changedElsewhere) reread = null;
+      tell({ text: open.failed, trouble: true });
+    }
   }
 </script>
 

@@ -47,8 +47,9 @@
       const next = ruling ? [...others, ruling] : others;
       at.rulings = next.length > 0 ? next : undefined;
     });
-    if (kept) overruling = null;
-    else tell({ text: open.failed, trouble: true });
+    // A line is of the roll as it was; of another form it is looked for anew.
+    if (kept || open.changedElsewhere) overruling = null;
+    if (!kept) tell({ text: open.failed, trouble: true });
   }
 
   async function held(line: Schemas['Line'], was: boolean) {

@@ -16,6 +16,7 @@
   import CheckOfRoll from './CheckOfRoll.svelte';
   import EarlierForms from './EarlierForms.svelte';
   import LedgerOfRoll from './LedgerOfRoll.svelte';
+  import { notchNow, placeNow } from './notch-now';
   import { OpenRoll, type NotchAt } from './open-roll.svelte';
   import RollHead from './RollHead.svelte';
   import RollQuestions from './RollQuestions.svelte';
@@ -27,7 +28,17 @@
   // svelte-ignore state_referenced_locally
   const open = new OpenRoll(id, onchange);
   const film = new Film();
-  let editing = $state<(NotchAt & { added: boolean; beside: Element }) | null>(null);
+  interface Editing extends NotchAt {
+    added: boolean;
+    beside: Element;
+    /** The roll as it was when the notch was opened, or as it was last shown beside it. */
+    of: Schemas['RollDocument']['exchanges'];
+    /** What it was, when it was opened. */
+    notchThen: Schemas['NotchDocument'];
+    theirs?: Schemas['NotchDocument'];
+    said?: string;
+  }
+  let editing = $state.raw<Editing | null>(null);
   let chosen = $state<Cut | null>(null);
   let aboutIt = $state(false);
   let splitting = $state(false);
@@ -59,7 +70,45 @@
       at.added ? undefined : { exchange, notch: index },
     );
     if (kept) leave();
+    else if (open.changedElsewhere) followed(at, notch === null);
   }
+
+  function edit(at: NotchAt, added: boolean, beside: Element) {
+    const of = $state.snapshot(view?.roll.exchanges) as Editing['of'];
+    const notchThen = added ? blank : (of?.[at.exchange]?.notches?.[at.notch] ?? blank);
+    editing = { ...at, added, beside, of, notchThen };
+  }
+
+  // Somebody else changed the roll: the notch is looked for where it is now, and the next press is about that one or about none.
+  function followed(at: Editing, removes: boolean) {
+    const of = $state.snapshot(view?.roll.exchanges) as Editing['of'];
+    if (at.added) {
+      editing = {
+        ...at,
+        ...placeNow(at.of, of, at),
+        of,
+        said: `${meanwhile} Keep puts yours in where it belongs now.`,
+      };
+      return;
+    }
+    const now = notchNow(at.of, of, at);
+    if (now.became === 'gone') {
+      if (removes) return leave();
+      editing = {
+        ...at,
+        ...now.at,
+        of,
+        added: true,
+        theirs: undefined,
+        said: 'This notch was taken out elsewhere meanwhile. Keep puts yours in anew; otherwise leave it.',
+      };
+      return;
+    }
+    const theirs = now.became === 'changed' ? of?.[now.at.exchange]?.notches?.[now.at.notch] : undefined;
+    editing = { ...at, ...now.at, of, theirs, said: `${meanwhile} This notch was not; press again.` };
+  }
+
+  const meanwhile = 'The roll was changed elsewhere meanwhile, and nothing was overwritten.';
 
   async function answer(check: number, change: Partial<Schemas['CheckDocument']>) {
     const kept = await open.change((roll) => {
@@ -130,7 +179,7 @@
       { id: 'steps', name: 'Steps', leaf: steps },
       { id: 'score', name: 'Score', leaf: score },
       { id: 'told', name: 'As told', leaf: told },
-      ...(view.version > 0 ? [{ id: 'forms', name: `Earlier forms (${view.version})`, leaf: forms }] : []),
+      ...(view.forms > 0 ? [{ id: 'forms', name: `Earlier forms (${view.forms})`, leaf: forms }] : []),
     ]}
   />
   {#if view.takeaways.length}
@@ -163,9 +212,9 @@
     {/if}
     {#if !filming}<button class="may" onclick={() => (filming = true)}>Film</button>{/if}
     {#if timed}
-      <a class="may" href="/api/rolls/{id}/captions" download>Captions, WebVTT</a>
-      <a class="may" href="/api/rolls/{id}/captions?form=srt" download>SubRip</a>
-      <a class="may" href="/api/rolls/{id}/captions?form=chapters" download>Chapters</a>
+      <a class="may" href="/api/rolls/{encodeURIComponent(id)}/captions" download>Captions, WebVTT</a>
+      <a class="may" href="/api/rolls/{encodeURIComponent(id)}/captions?form=srt" download>SubRip</a>
+      <a class="may" href="/api/rolls/{encodeURIComponent(id)}/captions?form=chapters" download>Chapters</a>
     {/if}
     <button class="may ms-auto" onclick={open.remove}>Delete this roll</button>
   </div>
@@ -176,7 +225,7 @@
     <RollSteps
       {view}
       {chosen}
-      onopen={(at, beside, added) => (editing = { ...at, added, beside })}
+      onopen={(at, beside, added) => edit(at, added, beside)}
       onjump={film.url ? choose : undefined}
     />
   {/if}
@@ -206,10 +255,11 @@
 {#if editing}
   {@const at = editing}
   <NotchEditor
-    notch={(!at.added && open.notch(at)) || blank}
+    notch={at.notchThen}
     words={at.added ? undefined : open.wordsOf(at)}
     beside={at.beside}
-    failed={open.failed}
+    theirs={at.theirs}
+    failed={at.said ?? open.failed}
     onclose={leave}
     onsave={putRight}
     onremove={() => putRight(null)}

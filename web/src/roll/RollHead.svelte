@@ -2,7 +2,9 @@
 <script lang="ts">
   import { api, got, type Schemas } from '../api/client';
   import { resource } from '../base/resource.svelte';
+  import { plain } from '../base/words';
   import Combo from '../kit/Combo.svelte';
+  import Differs from '../kit/Differs.svelte';
   import Modal from '../kit/Modal.svelte';
   import Toggle from '../kit/Toggle.svelte';
   import { mayCount } from '../parts/starts';
@@ -24,17 +26,15 @@
     onclose: () => void;
   } = $props();
 
-  // svelte-ignore state_referenced_locally
-  const { roll, session } = view;
-
   // The open form writes a takeaway that is tied to no notch as plain text.
   type Takeaway = string | { text: string; exchange?: number; notch?: number };
-  const before = (roll.takeaways ?? []) as Takeaway[];
   const textOf = (takeaway: Takeaway) => (typeof takeaway === 'string' ? takeaway : takeaway.text);
 
   need(terms);
   const partners = resource(() => got(api.GET('/api/partners')));
-  let edited = $state({
+
+  // What this form holds of a roll.
+  const headOf = ({ roll, session }: Schemas['RollView']) => ({
     partner: roll.partner ?? '',
     kind: roll.kind ?? ('' as const),
     intensity: roll.intensity ?? ('' as const),
@@ -51,16 +51,61 @@
     intent: roll.intent ?? ('' as const),
     missed: (roll.missed ?? []).map((m) => m.text).join('\n'),
     taught: (session.taught ?? []).map((t) => t.text).join('\n'),
-    takeaways: before.map(textOf).join('\n'),
+    takeaways: ((roll.takeaways ?? []) as Takeaway[]).map(textOf).join('\n'),
     notes: roll.notes ?? '',
     date: session.date ?? '',
     session: session.kind ?? ('' as const),
     attire: session.attire ?? ('' as const),
     alone: false,
   });
+  // svelte-ignore state_referenced_locally
+  const opened = view;
+  const base = headOf(opened);
+  let edited = $state(headOf(opened));
+  // Somebody else changed the roll since: as it stands now.
+  const theirs = $derived(view.version === opened.version ? null : headOf(view));
+  const labels = {
+    partner: 'Partner',
+    minutes: 'Minutes',
+    kind: 'Kind',
+    intensity: 'I went',
+    partnerIntensity: 'They went',
+    intent: 'Meant',
+    starts: 'Starts',
+    date: 'Day',
+    session: 'Session',
+    attire: 'Attire',
+    mission: 'Mission',
+    checks: 'Checks',
+    takeaways: 'Takeaways',
+    missed: 'Missed chances',
+    taught: 'Taught that day',
+    notes: 'Notes',
+    partial: 'Left out',
+  } as const;
+
+  function inWords(field: keyof typeof base, value: unknown) {
+    if (field === 'partner')
+      return partnerChoices(partners.value ?? []).find((p) => p.value === value)?.label ?? 'someone';
+    if (field === 'starts')
+      return value
+        ? `${(value as { kept: number }).kept} kept, ${(value as { lost: number }).lost} lost`
+        : 'nothing';
+    if (field === 'checks')
+      return (
+        (value as { text: string; done: boolean }[])
+          .filter((c) => c.text)
+          .map((c) => `${c.text}${c.done ? ' (kept)' : ''}`)
+          .join(', ') || 'nothing'
+      );
+    return Array.isArray(value)
+      ? value.map((v) => plain(String(v))).join(', ') || 'nothing'
+      : String(value ?? '') || 'nothing';
+  }
 
   // Where it is moved to; nothing where it stays.
   function moved(): Schemas['SessionDocument'] | undefined {
+    const { session } = view;
     const [date, kind, attire] = [
       edited.date.trim(),
       edited.session || undefined,
@@ -90,6 +135,9 @@
 
   function save(event: SubmitEvent) {
     event.preventDefault();
+    // What this form does not hold stays as it is now, whoever changed it.
+    const { roll } = view;
+    const before = (roll.takeaways ?? []) as Takeaway[];
     const changed = {
       ...roll,
       partner: edited.partner || undefined,
@@ -201,7 +249,18 @@
         </div>
       {/each}
     </div>
-    {#if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
+    {#if theirs}
+      {#key view.version}
+        <Differs
+          {base}
+          mine={edited}
+          {theirs}
+          {labels}
+          say={inWords}
+          onchoose={(field, value) => (edited = { ...edited, [field]: value })}
+        />
+      {/key}
+    {:else if failed}<p class="fault mb-4" role="alert">{failed}</p>{/if}
     <div class="closing">
       <button class="do" type="submit">Keep</button>
       <button class="may" type="button" onclick={onclose}>Leave as it was</button>

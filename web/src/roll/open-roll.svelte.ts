@@ -95,8 +95,10 @@ export class OpenRoll {
   join(other: string) {
     return this.trying(async (id, version) => {
       const body = { other, version };
+      // The form it has now will be the newest of the earlier ones.
+      const form = this.view?.forms ?? 0;
       this.asked.value = await got(api.POST('/api/rolls/{id}/join', { params: { path: { id } }, body }));
-      const undo = { label: 'Undo', run: () => this.unjoin(other, version) };
+      const undo = { label: 'Undo', run: () => this.unjoin(other, form) };
       tell({ text: 'They are one roll now.', action: undo });
     });
   }
@@ -110,17 +112,24 @@ export class OpenRoll {
     });
   }
 
+  /** Somebody else had changed it when the last change was tried; it is shown as it is now. */
+  changedElsewhere = $state(false);
+
   // What was refused is said, and what somebody else changed is shown.
   private async trying(run: (id: string, version: number) => Promise<void>) {
     if (!this.view) return false;
     this.failed = '';
+    this.changedElsewhere = false;
     try {
       await run(this.id, this.view.version);
       this.changed();
       return true;
     } catch (error) {
       this.failed = error instanceof Error ? error.message : 'That did not work; nothing was changed.';
-      if (error instanceof Trouble && error.status === 409) await this.asked.load();
+      if (error instanceof Trouble && error.status === 409) {
+        await this.asked.load();
+        this.changedElsewhere = true;
+      }
       return false;
     }
   }
@@ -140,7 +149,7 @@ export class OpenRoll {
   private restore = async () => {
     try {
       await got(api.POST('/api/rolls/{id}/restore', { params: { path: { id: this.id } } }));
-      await push(`/rack/${this.id}`);
+      await push(`/rack/${encodeURIComponent(this.id)}`);
       this.changed();
     } catch (error) {
       tellTrouble(error);
