@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { fieldsApart, whereNow } from '../../web/src/base/apart';
 import { label, rowsOf } from '../../web/src/stick/labels';
 import { draw, sizes, type Cut, type Size, type StickData } from '../../web/src/stick/shape';
 import { day, kilograms, plain, shown, times, today } from '../../web/src/base/words';
@@ -172,5 +173,39 @@ test.describe('names on the stick', () => {
     expect(rowsOf(label(named(4), 900))).toEqual({ above: 1, below: 1 });
     expect(label(named(4), 358)).toEqual([]);
     expect(label(draw(stick({ cuts: [cut({ name: '' })] }), 900, 'wide').cuts, 900)).toEqual([]);
+  });
+});
+
+test.describe('two who changed one thing', () => {
+  test('an item is found where it is now, changed or gone, and is never another', () => {
+    expect(whereNow(['a', 'b'], ['x', 'a', 'b'], 0)).toEqual({ at: 1, same: true });
+    expect(whereNow(['a', 'b', 'c'], ['a', 'B', 'c'], 1)).toEqual({ at: 1, same: false });
+    expect(whereNow(['a', 'b', 'c'], ['a', 'c'], 1)).toEqual({ at: 1, same: null });
+    expect(whereNow(['a', 'a', 'b'], ['a', 'b'], 2)).toEqual({ at: 1, same: true });
+    expect(whereNow(['a'], [], 0)).toEqual({ at: 0, same: null });
+  });
+
+  test('whatever was done to the others, an item that is there once is found', () => {
+    const lists = (length: number): string[][] =>
+      length === 0 ? [[]] : lists(length - 1).flatMap((l) => ['a', 'b', 'me'].map((x) => [...l, x]));
+    for (const before of lists(3))
+      for (const now of lists(3)) {
+        const found = whereNow(['me', ...before], now, 0);
+        if (found.same !== null) expect(now[found.at] === 'me').toBe(found.same);
+        if (!now.includes('me')) expect(found.same).not.toBe(true);
+      }
+  });
+
+  test('of fields only those that differ are asked about, and mine are told from theirs', () => {
+    const fields = ['note', 'side', 'move'] as const;
+    const [base, mine, theirs] = [
+      { note: '', side: undefined, move: 'armbar' },
+      { note: 'mine', side: undefined, move: 'armbar' },
+      { note: undefined, side: 'left', move: 'armbar' },
+    ] as Record<string, string | undefined>[];
+    expect(fieldsApart(base!, mine!, theirs!, fields)).toEqual([
+      { field: 'note', byMe: true },
+      { field: 'side', byMe: false },
+    ]);
   });
 });
