@@ -75,9 +75,9 @@ public sealed partial class LogStore
     public Backup RestoreBackup(string name, DateTimeOffset now) => Restore(Found(name).Path, now);
 
     /// <summary>How it stands with the copies.</summary>
-    public CopyState Copies(DateTimeOffset now)
+    public CopyState Copies()
     {
-        var newest = good.Newest(Backups(), now);
+        var newest = good.Newest(Backups());
         return new CopyState(newest?.Copy, IsEmpty || newest?.Version == Version, copyTrouble);
     }
 
@@ -110,7 +110,6 @@ public sealed partial class LogStore
         using (var connection = DataFile.Connect(DataFile.ConnectionString(ready.Path, pooling: false)))
         {
             Era.BeginUnknown(connection);
-            connection.Run("INSERT INTO log_change (what) VALUES ('all')");
         }
         var wasThere = File.Exists(damaged);
         foreach (var companion in (string[])["", "-wal"])
@@ -170,15 +169,15 @@ public sealed partial class LogStore
     private void CopyIfDue(DateTimeOffset now, KeepingLock held)
     {
         var folder = BackupFolder.Of(file.Directory);
-        var nightly = folder.List().Where(b => b.Kind == BackupFolder.Nightly);
-        // A copy of a day to come was made by a clock that was wrong; it holds no night back.
-        var newest = good.Newest(nightly.Where(b => b.At <= now), now);
-        if (newest is { } last && Night(last.Copy.At.ToOffset(now.Offset)) >= Night(now))
+        IEnumerable<Backup> Nightly() => folder.List().Where(b => b.Kind == BackupFolder.Nightly);
+        var newest = good.Newest(Nightly());
+        // One of a day to come was made by a clock that was wrong; it holds no night up.
+        if (newest is { } last && last.Copy.At <= now && Night(last.Copy.At.ToOffset(now.Offset)) >= Night(now))
             return;
         if (IsEmpty || newest?.Version == Version)
             return;
         Using(connection => folder.Make(connection, BackupFolder.Nightly, now, held));
-        folder.Thin(now);
+        BackupFolder.Thin([.. good.InOrder(Nightly()).Select(c => c.Copy)], now);
     }
 
     private KeepingLock Keeping()

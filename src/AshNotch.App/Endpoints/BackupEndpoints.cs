@@ -11,9 +11,7 @@ internal static class BackupEndpoints
     public static IEndpointRouteBuilder MapBackups(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/backups", (LogStore store) => store.Backups().Select(BackupView.Of)).WithName("backups");
-        routes
-            .MapGet("/api/copies", (LogStore store, TimeProvider clock) => CopyStateView.Of(store.Copies(clock.GetUtcNow())))
-            .WithName("copies");
+        routes.MapGet("/api/copies", (LogStore store) => CopyStateView.Of(store.Copies())).WithName("copies");
         routes
             .MapPost("/api/backups", (LogStore store, TimeProvider clock) => BackupView.Of(store.MakeBackup(clock.GetUtcNow())))
             .WithName("makeBackup");

@@ -43,7 +43,10 @@ internal static class ImportEndpoints
         using var content = new MemoryStream();
         await request.Body.CopyToAsync(content, stop);
         content.Position = 0;
+        stop.ThrowIfCancellationRequested();
         var read = LogReader.Read(content, vocabulary);
+        // Who asked may have left; nothing is made of it then.
+        stop.ThrowIfCancellationRequested();
         var file = desk.Lay(content.GetBuffer().AsSpan(0, (int)content.Length), read);
         var (plan, version) = store.PlanImport(read.Diary);
         return TypedResults.Ok(ImportView.Of(plan, read, file, version, MostListed, vocabulary));

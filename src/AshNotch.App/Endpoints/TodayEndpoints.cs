@@ -41,7 +41,7 @@ internal static class TodayEndpoints
             ],
             behind,
             cache.Diary.Matches.Next(today) is { } next ? MatchEndpoints.Row(next, cache, today) : null,
-            CopyStateView.Of(store.Copies(clock.GetUtcNow()))
+            CopyStateView.Of(store.Copies())
         );
     }
 }

@@ -37,6 +37,16 @@ internal sealed partial class BackupFolder
             ]
             : [];
 
+    /// <summary>Closes the folder and its copies to others, where they were made or brought with too wide a mode.</summary>
+    public void Close()
+    {
+        if (!Directory.Exists(folder))
+            return;
+        Private.Directory(folder);
+        foreach (var copy in List())
+            Private.File(copy.Path);
+    }
+
     /// <summary>The copy of this name, or null.</summary>
     public Backup? Find(string name) => List().FirstOrDefault(b => b.Name == name);
 
@@ -53,9 +63,10 @@ internal sealed partial class BackupFolder
     }
 
     /// <summary>Takes away the nightly copies that nobody needs any more.</summary>
-    public void Thin(DateTimeOffset now)
+    /// <param name="nightly">Those that can be read, the last made first; what cannot is left to the user.</param>
+    /// <param name="now">The time.</param>
+    public static void Thin(IReadOnlyList<Backup> nightly, DateTimeOffset now)
     {
-        var nightly = List().Where(b => b.Kind == Nightly).ToList();
         var keep = Retention.Keep([.. nightly.Select(b => b.At)], now);
         foreach (var backup in nightly.Where(b => !keep.Contains(b.At)))
             File.Delete(backup.Path);

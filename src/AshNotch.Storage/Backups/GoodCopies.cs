@@ -1,38 +1,57 @@
 using AshNotch.Storage.Files;
+using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Backups;
 
-/// <summary>Which copies are whole. Each is looked through once, and again when it has changed.</summary>
+/// <summary>
+/// Which copies are whole, and in what order they were made: by the version of the log in them, as the clock may have been wrong. Each is
+/// looked at once, and again when it has changed.
+/// </summary>
 internal sealed class GoodCopies
 {
-    private readonly Dictionary<string, (long Bytes, DateTime At, long? Version)> known = [];
+    private readonly Dictionary<string, Seen> known = [];
     private readonly Lock gate = new();
 
-    /// <summary>The newest good one, with the version of the log it holds; copies dated after now are asked last, as some clock was wrong.</summary>
-    public (Backup Copy, long Version)? Newest(IEnumerable<Backup> copies, DateTimeOffset now)
+    /// <summary>The newest that is whole, with the version of the log it holds.</summary>
+    public (Backup Copy, long Version)? Newest(IEnumerable<Backup> copies)
     {
-        foreach (var copy in copies.OrderBy(c => c.At > now).ThenByDescending(c => c.At))
+        lock (gate)
         {
-            if (VersionOf(copy) is { } version)
-                return (copy, version);
+            foreach (var (copy, version) in Ordered(copies))
+            {
+                var seen = known[copy.Path];
+                if ((seen.IsWhole ??= IsWhole(copy.Path)) == true)
+                    return (copy, version);
+            }
+            return null;
         }
-        return null;
     }
+
+    /// <summary>Those that can be read, the last made first.</summary>
+    public IReadOnlyList<(Backup Copy, long Version)> InOrder(IEnumerable<Backup> copies)
+    {
+        lock (gate)
+            return [.. Ordered(copies)];
+    }
+
+    private IEnumerable<(Backup Copy, long Version)> Ordered(IEnumerable<Backup> copies) =>
+        copies
+            .Select(copy => (Copy: copy, Version: VersionOf(copy)))
+            .Where(c => c.Version is not null)
+            .Select(c => (c.Copy, c.Version!.Value))
+            .OrderByDescending(c => c.Value)
+            .ThenByDescending(c => c.Copy.At)
+            .ToList();
 
     private long? VersionOf(Backup copy)
     {
         var file = new FileInfo(copy.Path);
         if (!file.Exists)
             return null;
-        lock (gate)
-        {
-            if (known.TryGetValue(copy.Path, out var seen) && seen.Bytes == file.Length && seen.At == file.LastWriteTimeUtc)
-                return seen.Version;
-            var version = LookInto(copy.Path);
-            known[copy.Path] = (file.Length, file.LastWriteTimeUtc, version);
-            return version;
-        }
+        if (!known.TryGetValue(copy.Path, out var seen) || seen.Bytes != file.Length || seen.At != file.LastWriteTimeUtc)
+            known[copy.Path] = seen = new Seen(file.Length, file.LastWriteTimeUtc, LookInto(copy.Path));
+        return seen.Version;
     }
 
     private static long? LookInto(string path)
@@ -40,12 +59,35 @@ internal sealed class GoodCopies
         try
         {
             DataFile.Look(path);
-            using var connection = DataFile.ConnectTo(path);
-            return Integrity.Quick(connection) is null ? BackupContents.Of(path).Version : null;
+            return BackupContents.Of(path).Version;
         }
         catch (Exception e) when (e is SqliteException or StorageException or IOException or UnauthorizedAccessException)
         {
             return null;
         }
+    }
+
+    private static bool IsWhole(string path)
+    {
+        try
+        {
+            using var connection = DataFile.ConnectTo(path);
+            return Integrity.Quick(connection) is null;
+        }
+        catch (SqliteException)
+        {
+            return false;
+        }
+    }
+
+    private sealed class Seen(long bytes, DateTime at, long? version)
+    {
+        public long Bytes => bytes;
+
+        public DateTime At => at;
+
+        public long? Version => version;
+
+        public bool? IsWhole { get; set; }
     }
 }

@@ -55,6 +55,7 @@ internal sealed class DataFile : IDisposable
         {
             directory = System.IO.Path.GetFullPath(directory);
             Private.Directory(directory);
+            BackupFolder.Of(directory).Close();
             var path = System.IO.Path.Combine(directory, Name);
             using var held = KeepingLock.Take(directory, Patience);
             Unfinished.RemoveAll(directory);

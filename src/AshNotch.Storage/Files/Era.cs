@@ -47,6 +47,11 @@ internal static class Era
         );
 
     /// <summary>Begins one in a file that was put in the place of another: nobody can tell what that one had counted.</summary>
-    public static void BeginUnknown(SqliteConnection connection) =>
-        Begin(connection, Highest(connection) + Unknown + RandomNumberGenerator.GetInt32(Unknown));
+    public static void BeginUnknown(SqliteConnection connection)
+    {
+        var leap = Unknown + RandomNumberGenerator.GetInt32(Unknown);
+        Begin(connection, Highest(connection) + leap);
+        // The log itself, too: who compares it with what they know of the other file must see that it is another.
+        connection.Run("INSERT INTO log_change (version, what) VALUES ($1, 'all')", LogRows.Version(connection) + leap);
+    }
 }

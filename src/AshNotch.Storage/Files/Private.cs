@@ -18,7 +18,10 @@ internal static class Private
             System.IO.Directory.CreateDirectory(directory, OwnersDirectory);
         var entries = System.IO.Directory.GetFileSystemEntries(directory);
         // Somebody's home stays as open as they have it.
-        if (entries.All(e => IsOurs(Path.GetFileName(e))) && System.IO.File.GetUnixFileMode(directory) != OwnersDirectory)
+        if (
+            (Path.GetFileName(directory) == Backups.BackupFolder.Name || entries.All(e => IsOurs(Path.GetFileName(e))))
+            && System.IO.File.GetUnixFileMode(directory) != OwnersDirectory
+        )
             System.IO.File.SetUnixFileMode(directory, OwnersDirectory);
         foreach (var entry in entries.Where(e => IsOurs(Path.GetFileName(e)) && System.IO.File.Exists(e)))
             File(entry);

@@ -36,8 +36,11 @@ internal static class Undoing
         var changes = Changes(connection, import);
         if (changes.Count == 0)
             return null;
-        foreach (var brought in changes.Where(c => c is { Kind: ImportedKind.Partner, Before: null }))
-            PartnerMergeTable.TakeApart(connection, brought.Id, now);
+        PartnerMergeTable.TakeApart(
+            connection,
+            changes.Where(c => c is { Kind: ImportedKind.Partner, Before: null }).Select(c => c.Id).ToHashSet(),
+            now
+        );
         using var writer = new RollWriter(connection);
         var stays = new List<Stay>();
         foreach (var change in changes.OrderBy(c => c.Kind))

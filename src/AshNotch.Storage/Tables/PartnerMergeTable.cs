@@ -67,21 +67,16 @@ internal static class PartnerMergeTable
         return true;
     }
 
-    /// <summary>Takes apart what a partner was made one with, the last first.</summary>
-    public static void TakeApart(SqliteConnection connection, string partner, DateTimeOffset now)
+    /// <summary>Takes apart what partners were made one with, the last first: each brings the one before it into reach.</summary>
+    public static void TakeApart(SqliteConnection connection, IReadOnlySet<string> partners, DateTimeOffset now)
     {
-        while (
-            connection.Value(
-                "SELECT key FROM partner_merge WHERE (gone = $1 OR kept = $1) AND undone_at IS NULL AND EXISTS (SELECT 1 FROM partner "
-                    + "WHERE id = kept) ORDER BY key DESC",
-                partner
-            )
-                is long merge
-            && Undo(connection, merge, now)
-        )
-        {
-            // Each brings the one before it into reach.
-        }
+        var merges = connection
+            .Query("SELECT key, gone, kept FROM partner_merge WHERE undone_at IS NULL ORDER BY key DESC")
+            .Select(row => (Key: row.GetInt64(0), Gone: row.GetString(1), Kept: row.GetString(2)))
+            .ToList();
+        foreach (var (key, gone, kept) in merges)
+            if (partners.Contains(gone) || partners.Contains(kept))
+                Undo(connection, key, now);
     }
 
     /// <summary>The id under which a partner's rolls are kept now.</summary>
