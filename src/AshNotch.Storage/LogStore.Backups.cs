@@ -1,6 +1,5 @@
 using AshNotch.Storage.Backups;
 using AshNotch.Storage.Files;
-using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage;

@@ -109,6 +109,21 @@ public class ComingInTests
     }
 
     [Fact]
+    public async Task A_whole_log_that_is_too_large_is_told_what_would_fit()
+    {
+        await using var app = await RunningApp.Start();
+        using var large = new ByteArrayContent(new byte[65 * 1024 * 1024]);
+        large.Headers.TryAddWithoutValidation("Content-Type", "application/json");
+        using var answer = await app.Client.PostAsync("/api/import/look", large, TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.RequestEntityTooLarge, answer.StatusCode);
+        Assert.Contains(
+            "At most 64 megabytes",
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken),
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
     public async Task What_is_too_large_is_read_to_its_end_and_answered_in_words()
     {
         await using var app = await RunningApp.Start();

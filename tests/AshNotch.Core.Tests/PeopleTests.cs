@@ -34,6 +34,15 @@ public class PeopleTests
     }
 
     [Fact]
+    public void A_clock_that_was_set_back_does_not_date_a_new_belt_before_the_old_one()
+    {
+        var blue = new Practitioner().Become(new Practitioner { Belt = Belt.Blue }, Day);
+        var purple = blue.Become(blue with { Belt = Belt.Purple }, Day.AddYears(-14));
+        Assert.Equal(purple.History.Select(h => h.Since).Order(), purple.History.Select(h => h.Since));
+        Assert.Equal(Belt.Purple, purple.On(Day.AddDays(1)).Belt);
+    }
+
+    [Fact]
     public void A_partner_of_the_day_carries_no_more_than_belt_and_size() =>
         Assert.Equal(
             new PartnerOfTheDay(Belt.Brown, 2, 91.5, RelativeSize.Heavier),

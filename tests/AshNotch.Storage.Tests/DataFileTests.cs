@@ -31,12 +31,18 @@ public sealed class DataFileTests : IDisposable
             Assert.Equal((UnixFileMode)0b111_000_000, Mode(data));
             Assert.All(Directory.GetFiles(data), f => Assert.Equal((UnixFileMode)0b110_000_000, Mode(f)));
             Assert.Contains(Directory.GetFiles(data), f => f.EndsWith("-wal", StringComparison.Ordinal));
+            store.MakeBackup(Now);
         }
+        var backups = Path.Combine(data, "backups");
+        System.IO.File.SetUnixFileMode(backups, (UnixFileMode)0b111_101_101);
+        System.IO.File.SetUnixFileMode(Directory.GetFiles(backups).Single(), (UnixFileMode)0b110_100_100);
         System.IO.File.SetUnixFileMode(data, (UnixFileMode)0b111_101_101);
         System.IO.File.SetUnixFileMode(Path.Combine(data, LogStore.FileName), (UnixFileMode)0b110_100_100);
         LogStore.Open(data).Dispose();
         Assert.Equal((UnixFileMode)0b111_000_000, Mode(data));
         Assert.Equal((UnixFileMode)0b110_000_000, Mode(Path.Combine(data, LogStore.FileName)));
+        Assert.Equal((UnixFileMode)0b111_000_000, Mode(backups));
+        Assert.Equal((UnixFileMode)0b110_000_000, Mode(Directory.GetFiles(backups).Single()));
     }
 
     [Fact]

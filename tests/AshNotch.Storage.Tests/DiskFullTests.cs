@@ -57,6 +57,27 @@ public sealed class DiskFullTests : IDisposable
         Assert.Equal([.. kept, "after"], again.Read().Rolls.Select(r => r.Roll.Id));
     }
 
+    [Fact]
+    public void A_copy_put_back_on_a_full_disk_says_that_the_disk_is_full_and_replaces_nothing()
+    {
+        Assert.SkipUnless(small, "No file system of one megabyte can be made here: that takes the rights to mount one.");
+        var copy = Path.GetTempFileName();
+        using (var store = LogStore.Open(Path.Combine(directory, "log")))
+        {
+            store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "then", Notes = new string('x', 60_000) }, Now);
+            store.Backup(copy);
+            store.SaveRoll(new Session { Id = "s" }, new Roll { Id = "now" }, Now);
+            File.WriteAllBytes(Path.Combine(directory, "ballast"), new byte[Room() - 90_000]);
+            var told = Assert.Throws<StorageException>(() => store.Restore(copy, Now));
+            Assert.Equal(StorageTrouble.Full, told.Trouble);
+            Assert.Contains(directory, told.Message, StringComparison.Ordinal);
+            Assert.Equal(["then", "now"], store.Read().Rolls.Select(r => r.Roll.Id));
+        }
+        File.Delete(copy);
+    }
+
+    private int Room() => (int)new DriveInfo(directory).AvailableFreeSpace;
+
     private static bool Ran(string command, params string[] arguments)
     {
         try

@@ -213,7 +213,9 @@ public sealed class ImportTests : IDisposable
               { "notes": "same", "exchanges": [] }, { "notes": "same", "exchanges": [] }, { "notes": "one" } ] } ] }
             """;
         var two = One.Replace("\"one\"", "\"two\"", StringComparison.Ordinal);
-        foreach (var file in (string[])[One, two, One, two])
+        // What is noted of the session later makes it no other one.
+        var noted = One.Replace("\"sessions\": [ {", "\"sessions\": [ { \"notes\": \"sore neck\",", StringComparison.Ordinal);
+        foreach (var file in (string[])[One, two, One, two, noted])
             store.Import(Read(file), Now);
         Assert.Equal(["same", "same", "one", "two"], store.Read().Sessions.Single(s => s.Date?.Month == 4).Rolls.Select(r => r.Notes));
     }

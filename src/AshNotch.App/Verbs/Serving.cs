@@ -58,6 +58,7 @@ internal static class Serving
         }
         var address = app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First();
         output.Say($"{name}: {address}  (data in {Path.GetFullPath(options.DataDirectory)}; Ctrl+C stops)");
+        output.Say("Whoever uses this machine can open that address while it runs; there is no passphrase yet.");
         // The first page should not wait for what can be learned meanwhile.
         var cache = app.Services.GetRequiredService<LogCache>();
         _ = Task.Run(() => cache.Gist(cache.Goal, wait: true), stop);

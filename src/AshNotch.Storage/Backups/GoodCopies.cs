@@ -1,5 +1,4 @@
 using AshNotch.Storage.Files;
-using AshNotch.Storage.Tables;
 using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage.Backups;
@@ -32,15 +31,15 @@ internal sealed class GoodCopies
     public IReadOnlyList<(Backup Copy, long Version)> InOrder(IEnumerable<Backup> copies)
     {
         lock (gate)
-            return [.. Ordered(copies)];
+            return Ordered(copies);
     }
 
-    private IEnumerable<(Backup Copy, long Version)> Ordered(IEnumerable<Backup> copies) =>
+    private List<(Backup Copy, long Version)> Ordered(IEnumerable<Backup> copies) =>
         copies
             .Select(copy => (Copy: copy, Version: VersionOf(copy)))
             .Where(c => c.Version is not null)
-            .Select(c => (c.Copy, c.Version!.Value))
-            .OrderByDescending(c => c.Value)
+            .Select(c => (c.Copy, Version: c.Version!.Value))
+            .OrderByDescending(c => c.Version)
             .ThenByDescending(c => c.Copy.At)
             .ToList();
 
