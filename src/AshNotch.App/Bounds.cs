@@ -28,14 +28,18 @@ internal static class Bounds
             return;
         }
         var most = Of(context);
+        var size = context.Features.Get<IHttpMaxRequestBodySizeFeature>();
         if (request.ContentLength > most)
         {
+            // Routing has set the limit of the endpoint already; past it the connection would be cut before the answer is there.
+            if (size is { IsReadOnly: false })
+                size.MaxRequestBodySize = MostRead;
             if (request.ContentLength <= MostRead)
                 await request.Body.CopyToAsync(Stream.Null, context.RequestAborted);
             await Results.Problem(TooMuch(most)).ExecuteAsync(context);
             return;
         }
-        if (context.Features.Get<IHttpMaxRequestBodySizeFeature>() is { IsReadOnly: false } size)
+        if (size is { IsReadOnly: false })
             size.MaxRequestBodySize = most;
         await next(context);
     }
