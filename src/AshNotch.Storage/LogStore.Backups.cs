@@ -9,6 +9,7 @@ public sealed partial class LogStore
 {
     private readonly GoodCopies good = new();
     private string? copyTrouble;
+    private string? foldTrouble;
 
     /// <summary>The copies beside the log, newest first.</summary>
     public IReadOnlyList<Backup> Backups() => BackupFolder.Of(file.Directory).List();
@@ -77,8 +78,12 @@ public sealed partial class LogStore
     public CopyState Copies()
     {
         var newest = good.Newest(Backups());
-        return new CopyState(newest?.Copy, IsEmpty || newest?.Version == Version, copyTrouble);
+        return new CopyState(newest?.Copy, IsEmpty || newest?.Version == Version, copyTrouble, foldTrouble);
     }
+
+    /// <summary>There was a log in a directory, and its file is gone.</summary>
+    public static bool IsMissing(string directory) =>
+        DataFile.WasThere(Path.Combine(directory, FileName)) is not null && !File.Exists(Path.Combine(directory, FileName));
 
     /// <summary>The log of a directory cannot be opened, being damaged.</summary>
     public static bool IsDamaged(string directory)
@@ -109,6 +114,7 @@ public sealed partial class LogStore
         using (var connection = DataFile.Connect(DataFile.ConnectionString(ready.Path, pooling: false)))
         {
             Era.BeginUnknown(connection);
+            Lineage.Renew(connection);
         }
         var wasThere = File.Exists(damaged);
         foreach (var companion in (string[])["", "-wal"])
@@ -150,19 +156,26 @@ public sealed partial class LogStore
     {
         if (folded || Environment.TickCount64 - lastWrite < idle.TotalMilliseconds)
             return;
-        Exclusively(() =>
+        try
         {
-            try
+            Exclusively(() =>
             {
                 file.ThrowIfMoved();
                 Lineage.Fold(writer, file.Path);
                 return folded = true;
-            }
-            catch (SqliteException e)
-            {
-                throw SqliteTrouble.Of(e, file.Path);
-            }
-        });
+            });
+            foldTrouble = null;
+        }
+        catch (StorageException e)
+        {
+            foldTrouble = e.Message;
+            throw;
+        }
+        catch (Exception e) when (Trouble(e) is { } trouble)
+        {
+            foldTrouble = trouble.Message;
+            throw trouble;
+        }
     }
 
     private void CopyIfDue(DateTimeOffset now, KeepingLock held)

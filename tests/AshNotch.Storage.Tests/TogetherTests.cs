@@ -197,6 +197,37 @@ public sealed class TogetherTests : IDisposable
         Directory.Delete(kept, recursive: true);
     }
 
+    [Fact]
+    public void The_same_copy_put_back_by_hand_twice_is_not_mixed_with_what_was_saved_between()
+    {
+        var copy = directory + "-copy.db";
+        using (var store = LogStore.Open(directory))
+        {
+            Save(store, "a");
+            store.Backup(copy);
+        }
+        for (var time = 0; time < 2; time++)
+        {
+            SqliteConnection.ClearAllPools();
+            File.Copy(copy, Path.Combine(directory, "ash-notch.db"), overwrite: true);
+            var left = directory + $"-left-{time}";
+            Directory.CreateDirectory(left);
+            using (var store = LogStore.Open(directory))
+            {
+                Assert.Equal(["a"], store.Read().Rolls.Select(r => r.Roll.Id));
+                Save(store, $"since-{time}");
+                foreach (var file in Directory.GetFiles(directory, "ash-notch.db*"))
+                    File.Copy(file, Path.Combine(left, Path.GetFileName(file)));
+            }
+            SqliteConnection.ClearAllPools();
+            // As a program that was killed leaves it.
+            foreach (var file in Directory.GetFiles(left))
+                File.Move(file, Path.Combine(directory, Path.GetFileName(file)), overwrite: true);
+            Directory.Delete(left);
+        }
+        File.Delete(copy);
+    }
+
     private IEnumerable<string> Left() =>
         Directory.EnumerateFiles(directory, "*", SearchOption.AllDirectories).Where(f => f.Contains(".half-", StringComparison.Ordinal));
 

@@ -67,7 +67,7 @@ test('a notch changed in both tabs is shown field by field, and what is chosen i
   await editor.getByRole('button', { name: 'Keep' }).click();
   const differs = editor.getByRole('group', { name: 'Changed elsewhere meanwhile' });
   await expect(differs.getByText('theirs')).toBeVisible();
-  await differs.getByRole('group', { name: 'Note' }).getByText('there:').click();
+  await differs.getByRole('group', { name: 'Note' }).getByText('elsewhere:').click();
   await editor.getByRole('button', { name: 'Keep' }).click();
   await expect(editor).toBeHidden();
   const [first] = (await get('/api/rolls/both')).roll.exchanges[0].notches;

@@ -100,7 +100,7 @@ internal static class ImportExport
     public static LogStore Open(string? data)
     {
         var directory = data ?? DataDirectory.Own;
-        if (!File.Exists(Path.Combine(directory, LogStore.FileName)))
+        if (!File.Exists(Path.Combine(directory, LogStore.FileName)) && !LogStore.IsMissing(directory))
             throw new StorageException($"{directory} holds no log; name the directory with --data.");
         return LogStore.Open(directory);
     }

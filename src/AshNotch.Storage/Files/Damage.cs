@@ -21,7 +21,7 @@ internal static class Damage
     /// <param name="sign">What tells of it.</param>
     public static StorageException Missing(string file, string sign) =>
         new(
-            $"{file} is missing, but {sign} is there: no empty log was begun in its place. Put the file back where it was. {Copies(file)}\n"
+            $"{file} is missing, but {sign} there: no empty log was begun in its place. Put the file back where it was. {Copies(file)}\n"
                 + $"To begin anew, name another directory with --data, or move what is left in {Path.GetDirectoryName(file)} away.",
             StorageTrouble.Damaged
         );
@@ -29,8 +29,8 @@ internal static class Damage
     private static string Copies(string file)
     {
         var directory = Path.GetDirectoryName(file)!;
-        return BackupFolder.Of(directory).List() is [var newest, ..]
+        return new GoodCopies().Newest(BackupFolder.Of(directory).List())?.Copy is { } newest
             ? $"The newest backup is {newest.Path}; take it with: ./notch restore {newest.Path} --data {directory}"
-            : "There is no backup beside it.";
+            : "There is no good backup beside it.";
     }
 }

@@ -177,11 +177,11 @@ internal sealed class DataFile : IDisposable
         making.Finish(path, overwrite: false);
     }
 
-    // What tells that there was a log here: nobody's log may be replaced by an empty one in silence.
-    private static string? WasThere(string path) =>
-        File.Exists(path + "-wal") && new FileInfo(path + "-wal").Length > 0 ? "its write-ahead log"
-        : BackupFolder.Of(System.IO.Path.GetDirectoryName(path)!).List().Count > 0 ? "copies of it"
-        : Lineage.IsNoted(path) ? "the mark of it"
+    /// <summary>What tells that there was a log here, null where nothing does: nobody's may be replaced by an empty one in silence.</summary>
+    public static string? WasThere(string path) =>
+        File.Exists(path + "-wal") && new FileInfo(path + "-wal").Length > 0 ? "its write-ahead log is"
+        : BackupFolder.Of(System.IO.Path.GetDirectoryName(path)!).List().Count > 0 ? "copies of it are"
+        : Lineage.IsNoted(path) ? "the mark of it is"
         : null;
 
     /// <summary>Looks at the first bytes: SQLite would take an empty file for an empty database.</summary>

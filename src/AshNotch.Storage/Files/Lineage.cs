@@ -15,14 +15,17 @@ internal static class Lineage
 
     private const string Beside = "-mark";
 
-    /// <summary>Notes the mark of a file that is being opened, giving it one where it has none.</summary>
+    /// <summary>
+    /// Notes the mark of a file that is being opened, giving it one where it has none, or where it was put there: the copy it was put from may
+    /// be put there again.
+    /// </summary>
     /// <param name="connection">A connection to it.</param>
     /// <param name="path">Where it is.</param>
     /// <param name="wasPutHere">What was noted is of another file.</param>
     public static void Begin(SqliteConnection connection, string path, bool wasPutHere)
     {
-        if (Mark(connection) is { } known)
-            Note(path, [.. wasPutHere ? [] : Noted(path), known]);
+        if (!wasPutHere && Mark(connection) is { } known)
+            Note(path, [.. Noted(path), known]);
         else
             Fold(connection, path);
     }

@@ -84,6 +84,11 @@
   night that something changed, and kept for seven days, four weeks and twelve months.
 </p>
 <LastCopy of={standing.value} />
+{#if standing.value?.unfolded}
+  <p class="quiet my-2">
+    The newest saves are still beside the file, not in it; a copy made here has them. {standing.value.unfolded}
+  </p>
+{/if}
 <div class="mt-2 flex gap-2">
   <button class="may" disabled={working} onclick={make}>Make a copy now</button>
 </div>
