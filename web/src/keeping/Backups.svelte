@@ -86,7 +86,8 @@
 <LastCopy of={standing.value} />
 {#if standing.value?.unfolded}
   <p class="quiet my-2">
-    The newest saves are still beside the file, not in it; a copy made here has them. {standing.value.unfolded}
+    The newest saves are still beside the file, not in it; a copy made here has them. {standing.value
+      .unfolded}
   </p>
 {/if}
 <div class="mt-2 flex gap-2">
