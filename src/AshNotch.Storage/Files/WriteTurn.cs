@@ -11,7 +11,8 @@ namespace AshNotch.Storage.Files;
 /// </summary>
 internal sealed class WriteTurn : IDisposable
 {
-    private const int IsBusy = 5;
+    // Busy, locked, the protocol of the write-ahead log, the schema: what is so now may not be in a moment (sqlite.org/rescode.html).
+    private static readonly int[] Passing = [5, 6, 15, 17];
     private static readonly TimeSpan Between = TimeSpan.FromMilliseconds(2);
 
     private readonly SqliteConnection connection;
@@ -34,7 +35,7 @@ internal sealed class WriteTurn : IDisposable
                 var code = raw.sqlite3_exec(connection.Handle!, "BEGIN IMMEDIATE");
                 if (code == raw.SQLITE_OK)
                     return new WriteTurn(connection);
-                if ((code & 0xFF) != IsBusy || waited.Elapsed > patience)
+                if (!Passing.Contains(code & 0xFF) || waited.Elapsed > patience)
                     throw new SqliteException(
                         $"SQLite Error {code & 0xFF}: '{raw.sqlite3_errmsg(connection.Handle!).utf8_to_string()}'.",
                         code & 0xFF

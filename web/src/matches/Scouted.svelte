@@ -16,7 +16,7 @@
     onedit: () => void;
   } = $props();
 
-  const who = $derived(encodeURIComponent(scouting.opponent ?? ''));
+  const who = $derived(scouting.opponent ?? '');
   const parts = $derived(
     [
       ['Starts with', scouting.starts],
