@@ -1,6 +1,5 @@
 using AshNotch.Storage.Backups;
 using AshNotch.Storage.Files;
-using Microsoft.Data.Sqlite;
 
 namespace AshNotch.Storage;
 
@@ -43,9 +42,9 @@ public sealed partial class LogStore
     public Backup Restore(string path, DateTimeOffset now)
     {
         using var held = Keeping();
-        using var ready = Restoring.Of(Path.GetFullPath(path), file.Directory, held);
         try
         {
+            using var ready = Restoring.Of(Path.GetFullPath(path), file.Directory, held);
             Backup kept;
             using (var connection = DataFile.Connect(DataFile.ConnectionString(file.Path, pooling: false)))
             {
@@ -65,9 +64,9 @@ public sealed partial class LogStore
             });
             return kept;
         }
-        catch (SqliteException e)
+        catch (Exception e) when (Trouble(e) is { } trouble)
         {
-            throw SqliteTrouble.Of(e, file.Path);
+            throw trouble;
         }
     }
 
@@ -123,6 +122,7 @@ public sealed partial class LogStore
         File.Delete(damaged + "-shm");
         File.Delete(damaged + "-mark");
         File.Move(ready.Path, damaged);
+        Synced.Directory(Path.GetDirectoryName(damaged)!);
         return wasThere ? aside : null;
     }
 

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { fieldsApart, whereNow } from '../../web/src/base/apart';
+import { notchNow } from '../../web/src/roll/notch-now';
 import { label, rowsOf } from '../../web/src/stick/labels';
 import { draw, sizes, type Cut, type Size, type StickData } from '../../web/src/stick/shape';
 import { day, kilograms, plain, shown, times, today } from '../../web/src/base/words';
@@ -194,6 +195,26 @@ test.describe('two who changed one thing', () => {
         if (found.same !== null) expect(now[found.at] === 'me').toBe(found.same);
         if (!now.includes('me')) expect(found.same).not.toBe(true);
       }
+  });
+
+  test('a notch that stands in the place of one taken out is not that one, changed', () => {
+    const sweep = {
+      by: 'me',
+      move: 'scissor-sweep',
+      from: 'closed-guard/bottom',
+      outcome: 'landed',
+    } as const;
+    const pass = { by: 'me', move: 'knee-slice', from: 'half-guard/top', outcome: 'landed' } as const;
+    const of = (...notches: object[]) => [{ notches }] as Parameters<typeof notchNow>[0];
+    const first = { exchange: 0, notch: 0 };
+    expect(notchNow(of(sweep), of(pass), first)).toEqual({ at: first, became: 'gone' });
+    expect(notchNow(of(sweep), of({ ...sweep, outcome: 'near', note: 'late' }), first).became).toBe(
+      'changed',
+    );
+    expect(notchNow(of(sweep), of(pass, sweep), first)).toEqual({
+      at: { exchange: 0, notch: 1 },
+      became: 'same',
+    });
   });
 
   test('of fields only those that differ are asked about, and mine are told from theirs', () => {

@@ -62,6 +62,11 @@ internal sealed class KeepingLock : IDisposable
         {
             return null;
         }
+        catch (UnauthorizedAccessException e)
+        {
+            file?.Dispose();
+            throw DiskTrouble.Of(e, Path.Combine(directory, DataFile.Name));
+        }
         catch
         {
             file?.Dispose();

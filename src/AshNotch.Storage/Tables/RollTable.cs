@@ -11,8 +11,13 @@ internal static class RollTable
     public static long? Key(SqliteConnection connection, string id) => connection.Value("SELECT key FROM roll WHERE id = $1", id) as long?;
 
     /// <summary>The version that an edit is made from: it grows with every change, and is never used again.</summary>
-    public static int Version(SqliteConnection connection, string id) =>
-        Key(connection, id) is { } key ? Era.Of(connection) + HistoryTable.Count(connection, key) : 0;
+    public static int Version(SqliteConnection connection, string id) => Standing(connection, id).Version;
+
+    /// <summary>How often a roll was changed; never, where there is none.</summary>
+    public static RollStanding Standing(SqliteConnection connection, string id) =>
+        Key(connection, id) is { } key && HistoryTable.Count(connection, key) is var forms
+            ? new RollStanding(Era.Of(connection) + forms, forms)
+            : new RollStanding(0, 0);
 
     /// <summary>A roll with the id of its session; null when it is not in the log.</summary>
     public static (string Session, Roll Roll)? Find(SqliteConnection connection, string id) =>

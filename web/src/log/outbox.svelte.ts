@@ -25,6 +25,7 @@ const one = v.object({
 // What lay among them and cannot be read: set aside, shown, and kept until it is let go of.
 const aside = 'outbox-unreadable';
 const setAside = () => keptIn(aside, v.array(v.string())) ?? [];
+const asText = (entry: unknown) => (typeof entry === 'string' ? entry : JSON.stringify(entry, null, 1));
 /** Where this browser is too full to set it aside, it stays where it lies. */
 let strange: unknown[] = [];
 
@@ -35,9 +36,13 @@ function inBrowser(): Waiting[] {
   const all = keptIn(place, v.array(v.unknown()));
   const good = (all ?? []).filter((w) => v.is(one, w)) as Waiting[];
   strange = all ? all.filter((w) => !v.is(one, w)) : [whole];
-  const texts = strange.map((w) => (typeof w === 'string' ? w : JSON.stringify(w, null, 1)));
-  if (strange.length > 0 && keep(aside, [...setAside(), ...texts]) && keep(place, good)) strange = [];
+  if (strange.length > 0 && keep(aside, [...setAside(), ...strange.map(asText)]) && keep(place, good))
+    strange = [];
   return good;
+}
+
+function unreadable(): string[] {
+  return [...setAside(), ...strange.map(asText)];
 }
 
 /** Rolls on their way into the log: those under way, those that wait until something answers, those that were refused. */
@@ -46,7 +51,7 @@ export const outbox = $state({
   /** This browser holds them too; otherwise only the open page does. */
   safe: true,
   /** What could not be read, as it is written. */
-  unreadable: setAside(),
+  unreadable: unreadable(),
   /** What the program said when it could not keep one, where it answered. */
   trouble: '',
 });
@@ -138,6 +143,7 @@ function flush() {
       }
     }
     outbox.waiting = now();
+    outbox.unreadable = unreadable();
     if (stuck().length > 0) soon();
     else if (sent > 0) tell({ text: 'What waited is saved.' });
   });
@@ -145,6 +151,9 @@ function flush() {
 
 /** What could not be read was looked at, and is let go of. */
 export function letGo() {
+  const good = now();
+  strange = [];
+  put(good);
   drop(aside);
   outbox.unreadable = [];
 }

@@ -1,8 +1,19 @@
 import type { Schemas } from '../api/client';
-import { whereNow } from '../base/apart';
+import { isSame, whereNow } from '../base/apart';
 import type { NotchAt } from './open-roll.svelte';
 
 type Exchanges = Schemas['RollDocument']['exchanges'];
+
+type Notch = Schemas['NotchDocument'];
+
+// What tells a notch from another; its note or its side may be said later.
+const telling = ['by', 'move', 'from', 'to', 'outcome', 'at', 'span'] as const satisfies (keyof Notch)[];
+
+/** More of what tells them apart is the same than is not: one is the other, changed. */
+function isLike(one: Notch, other: Notch) {
+  const said = telling.filter((field) => !isSame(one[field], null) || !isSame(other[field], null));
+  return said.filter((field) => isSame(one[field], other[field])).length * 2 > said.length;
+}
 
 const flat = (exchanges: Exchanges) =>
   (exchanges ?? []).flatMap((e, exchange) =>
@@ -25,8 +36,10 @@ export function notchNow(
     is.map((n) => n.notch),
     index,
   );
-  const there = is[found.at]?.at;
-  if (there && found.same !== null) return { at: there, became: found.same ? 'same' : 'changed' };
+  const there = is[found.at];
+  if (there && found.same) return { at: there.at, became: 'same' };
+  if (there && found.same === false && isLike(was[index]!.notch, there.notch))
+    return { at: there.at, became: 'changed' };
   // Right after the one before it, or first of all.
   const last = is[found.at - 1]?.at;
   return {
