@@ -15,6 +15,11 @@ internal static class Reading
             Learning.Run(Path.Combine(folder, "tuning"));
             return;
         }
+        if (asked == "hands")
+        {
+            Hands.HandTable.Print(args[1..]);
+            return;
+        }
         BehaviourTable.Run(Path.Combine(folder, "behaviours.txt"), asked is "show" or "behaviours");
         if (asked == "behaviours")
             return;

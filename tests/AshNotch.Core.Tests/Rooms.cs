@@ -2,6 +2,7 @@ using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Clauses;
 using AshNotch.Core.Reading.Course;
 using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Sheets;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
@@ -26,7 +27,7 @@ internal static class Rooms
     public static List<Claim> Claims(string text)
     {
         var (words, clauses) = Clauses(text);
-        var claimant = new Claimant(words);
+        var claimant = new Claimant(words, Sheet.Of(text));
         return [.. clauses.SelectMany(claimant.Of)];
     }
 

@@ -26,6 +26,10 @@ public class TalkTests
     [InlineData("I pulled guard before he could shoot a double.", "guard-pull landed")]
     [InlineData("I wanted to hit the armbar but he passed.", "guard-pass landed")]
     [InlineData("Maybe I need a knee shield there. He passed.", "guard-pass landed")]
+    [InlineData("He got me with a triangle just like last week and I tapped.", "triangle-choke tap")]
+    [InlineData("Got kneebarred like last time.", "kneebar tap")]
+    [InlineData("He passed, same as last Tuesday when she armbarred me.", "guard-pass landed")]
+    [InlineData("I passed. She tapped nobody.", "guard-pass landed")]
     public void Only_what_happened_is_counted(string text, string counted) => Assert.Equal([counted], Moves(text));
 
     [Theory]

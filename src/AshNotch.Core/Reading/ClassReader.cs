@@ -9,6 +9,8 @@ namespace AshNotch.Core.Reading;
 /// <summary>Reads a telling that may hold several rolls: it is cut into them first, and each is read by itself.</summary>
 public static class ClassReader
 {
+    private const int LongestOpening = 25;
+
     /// <summary>The rolls of a text, at least one.</summary>
     /// <param name="text">The telling.</param>
     /// <param name="book">The names of places and moves, the user's own among them.</param>
@@ -59,25 +61,30 @@ public static class ClassReader
                 begins.Count == 1
                     ? headed.Plain
                     : Blanked(headed.Plain, cut, r == 0 ? 0 : c, r + 1 < begins.Count ? begins[r + 1] : cut.Cuts.Count, start, end);
-            var read = Read(text[start..end], start, told, NameOf(with, r == 0 ? first : null, partners));
+            if (begins.Count > 1 && with is not null)
+                told = WithoutHead(told, text, start, with);
+            var before = r > 0 && r == begins.Count - 1 ? rolls.Select(x => x.Taps).ToList() : null;
+            var read = Read(text[start..end], start, told, NameOf(with, r == 0 ? first : null, partners), before);
             rolls.Add(new ToldRoll(start, end, with, With(read, with, start)));
         }
         return new ToldRolls(rolls, cut.Starts());
 
-        RollRead Read(string roll, int start, string plain, string? name)
+        RollRead Read(string roll, int start, string plain, string? name, List<TapCount>? before = null)
         {
             var budget = new TapBudget(book.Vocabulary);
             var tally = TapTally.Of(plain, name, book);
             var lines = headed.Lines.Where(l => l.Start >= start && l.Start < start + roll.Length).Select(l => l.From(start));
             var read = budget.Hinted(RollReader.Read(roll, new HeadedLines(plain, [.. lines]), book, name, stop), tally.Hints());
             var summed = tally.Told();
+            if (before is not null && summed is not null && IsOfAll(summed, read, before))
+                return read;
             if (summed is not { IsBare: true } bare)
                 return budget.Held(read, summed) with { Summed = summed };
             var pair = roll[bare.Words.Start..bare.Words.End];
             // In a match it is the score, mine first.
             if (aside.IsMatch)
                 return read with { Score = (bare.Me ?? 0, bare.Partner ?? 0) };
-            if (aside.Points.Contains(pair))
+            if (bare.IsPoints && !aside.Taps.Contains(pair) || aside.Points.Contains(pair))
                 return read;
             // One pair alone is as often a score in points; a class that scores each of its rolls so counts taps.
             var isTaps = aside.Taps.Contains(pair);
@@ -85,6 +92,27 @@ public static class ClassReader
                 return read with { Summed = bare };
             return budget.Held(read, bare) with { Summed = bare with { IsBare = !isTaps } };
         }
+    }
+
+    // "Oak: knee cut, mount. Birch: ...": in a class a name with a colon says whom the roll was with, not who acts.
+    private static string WithoutHead(string told, string text, int start, ToldPartner with)
+    {
+        var colon = with.Words.End;
+        while (colon < text.Length && text[colon] == ' ')
+            colon++;
+        if (with.Words.Start - start > LongestOpening || colon >= text.Length || text[colon] != ':' || with.Words.Start < start)
+            return told;
+        var plain = told.ToCharArray();
+        Array.Fill(plain, ' ', with.Words.Start - start, colon - with.Words.Start);
+        plain[colon - start] = '.';
+        return new string(plain);
+    }
+
+    // "2-1 on the day", at the end of the last roll: the sum of them all.
+    private static bool IsOfAll(ToldTaps summed, RollRead last, List<TapCount> before)
+    {
+        var own = TapCount.Of(last.Exchanges.Select(e => e.Exchange));
+        return summed.Me == own.Me + before.Sum(t => t.Me) && summed.Partner == own.Partner + before.Sum(t => t.Partner);
     }
 
     // What tells of no roll is not read as one; every offset stays.

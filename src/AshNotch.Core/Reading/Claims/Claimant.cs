@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Sheets;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -7,7 +8,8 @@ namespace AshNotch.Core.Reading.Claims;
 
 /// <summary>Says what each clause claims: who did what, who is where, what ended. Knows verbs and kinds of moves, not the course of the roll.</summary>
 /// <param name="words">The words.</param>
-internal sealed class Claimant(IReadOnlyList<Word> words)
+/// <param name="sheet">What the form of the telling says of whose its parts are.</param>
+internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
 {
     private readonly Moods moods = new(words);
     private readonly Headings headings = new(words);
@@ -21,6 +23,8 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     private bool claimed;
     private bool opened;
     private bool beaten;
+    private Side? side;
+    private bool sideTold;
 
     /// <summary>What kind of talk the last clause was.</summary>
     public Mood Mood { get; private set; }
@@ -33,13 +37,19 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     public IReadOnlyList<Claim> Of(Clause clause)
     {
         var mood = Mood = moods.Of(clause);
+        var stretch = sheet.At(words[clause.First].Start);
+        sideTold &= ReferenceEquals(stretch, side);
+        side = stretch;
+        // "W vs the big blue, armbar": whom it was with does nothing.
+        if (side?.Who is not null && clause is { Subject: Party.Partner, Verbs.Count: 0 } && !clause.Items.Any(i => i.Acts))
+            clause.Subject = null;
         var owned = OwnedBy(clause);
         if (owned is not null)
             headed = owned;
         // "Third: entered the saddle": an entry of a list, and of the one who writes it.
         if (IsLabelled(clause))
             topic = null;
-        var claims = Said(clause);
+        var claims = InSide(Said(clause), clause);
         // "I had the armbar but he ...": whatever he did, it was stopped.
         if (
             clause is { Link: "but", NewSentence: false }
@@ -107,6 +117,38 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
             clause.Link is "when" or "because" or "which" || clause is { Link: "then", Subject: null, Verbs.Count: 0, NewSentence: false };
         last = clause;
         claimed = claims.Count > 0;
+        return claims;
+    }
+
+    // "got: armbar", "W vs white, armbar", a tick or a cross before it: its form says how it came out.
+    private List<Claim> InSide(List<Claim> claims, Clause clause)
+    {
+        if (side is null || Mood is not (Mood.Fact or Mood.Recap))
+            return claims;
+        for (var i = 0; i < claims.Count; i++)
+        {
+            var claim = claims[i];
+            if (claim is not { Kind: ClaimKind.Move, Move: { } move })
+                continue;
+            if (side.Who is not null && move.IsSubmission && claim.Outcomes.Count > 1 && claim.Whos is [{ } by, ..] && by.Is == side.Who)
+                claims[i] = claim.IsBare
+                    ? claim with
+                    {
+                        Outcomes = [new(Outcome.Tap, 0)],
+                        IsTapSaid = true,
+                        IsWhoSaid = true,
+                    }
+                    : claim with
+                    {
+                        Outcomes = [new(Outcome.Tap, 0), new(Outcome.Stopped, Weights.Of("sided-stopped"))],
+                    };
+            else if (side is { Who: null, CameOff: { } cameOff } && !sideTold && clause.Subject is not Party.Partner)
+            {
+                var success = move.IsSubmission ? Outcome.Tap : Outcome.Landed;
+                claims[i] = claim with { Outcomes = [new(cameOff ? success : Outcome.Stopped, 0)], IsOpen = false };
+            }
+            sideTold = true;
+        }
         return claims;
     }
 
@@ -230,6 +272,8 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
     {
         if (clause.Subject is not null)
             return null;
+        if (side?.Who is { } sided)
+            return sided;
         var opens = words[clause.Items[0].First].Text;
         return clause.Link is "and" or "same" or "but" && (acts || answered && clause.Link == "and")
             // "I go the other way, north south pass".
@@ -248,7 +292,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words)
 
     // Whose all is that is told by itself, under what was said before it.
     private Who? Headed(Clause clause) =>
-        clause is { Subject: null } and ({ NewSentence: true, NewLine: false } or { Link.Length: 0 }) ? headed : null;
+        side?.Who is { } sided ? sided
+        : clause is { Subject: null } and ({ NewSentence: true, NewLine: false } or { Link.Length: 0 }) ? headed
+        : null;
 
     private Span SpanOf(int first, int after) => new(words[first].Start, words[after - 1].End);
 

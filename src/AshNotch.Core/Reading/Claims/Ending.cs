@@ -77,6 +77,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         var last = it.Words[it.Use.Found.After - 1].Text;
         return !it.Use.IsVerb
             && it.Clause is { Subject: null, Verbs.Count: 0 }
+            && it.Headed is null
             && it.Use is { Owner: null, By: null }
             && last.EndsWith('s')
             && !last.EndsWith("ss", StringComparison.Ordinal)

@@ -23,6 +23,7 @@ internal sealed class Moods(IReadOnlyList<Word> words)
     private Mood holding = Mood.Fact;
     private int held;
     private bool carries;
+    private bool compared;
 
     /// <summary>The mood of the next clause.</summary>
     public Mood Of(Clause clause)
@@ -33,6 +34,11 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             holding = Mood.Fact;
         if (holding != Mood.Fact && ++held > 6)
             holding = Mood.Fact;
+        // "Same as last week when he armbarred me": of that day.
+        var ofThatDay = compared && clause is { NewSentence: false, Link: "when" };
+        compared = clause.Verbs.Any(v => v.Is(Act.OtherDays) && IsCompared(v.Item));
+        if (ofThatDay)
+            return Mood.OtherDay;
         var said = Said(clause);
         // "As he always does": an aside.
         if (said is Mood.Habit or Mood.Thought && clause.Link == "when" && words[clause.First].Text is not ("when" or "whenever"))
@@ -93,11 +99,14 @@ internal sealed class Moods(IReadOnlyList<Word> words)
             .Range(clause.First, clause.After - clause.First - 1)
             .Any(i => words[i].Text.All(char.IsDigit) && words[i + 1].Before == "-" && words[i + 1].Text.All(char.IsDigit));
 
+    // "Like last week", "better than yesterday": held against it, and told of today.
+    private bool IsCompared(Item item) => item.First > 0 && Grammar.Is("held-against", words[item.First - 1].Text);
+
     private Mood Said(Clause clause)
     {
         if (clause.Subject == Party.Other)
             return Mood.Advice;
-        foreach (var verb in clause.Verbs.Where(v => v.Item.First == 0 || words[v.Item.First - 1].Text != "than"))
+        foreach (var verb in clause.Verbs.Where(v => !IsCompared(v.Item)))
         {
             var mood =
                 verb.Is(Act.Thoughts) ? Mood.Thought

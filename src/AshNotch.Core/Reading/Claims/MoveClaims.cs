@@ -91,10 +91,20 @@ internal static class MoveClaims
             IsAgain =
                 clause.Items.Any(i => Grammar.Is("again", it.Words[i.First].Text))
                 // "Footlocked me. Then footlocked me."
-                || clause.Link == "then" && it.Use.IsVerb && it.Move.IsSubmission,
+                || clause.Link == "then" && it.Use.IsVerb && it.Move.IsSubmission
+                || IsRepeated(it),
             IsJoined = clause is { NewSentence: false, Subject: null },
             IsListed = it.Move.IsSubmission && !it.Use.IsVerb && IsListed(it),
         };
+    }
+
+    // "Armbar, armbar": two of them.
+    private static bool IsRepeated(MoveUse it)
+    {
+        var (first, count) = (it.Use.Found.First, it.Use.Found.Count);
+        return first >= count
+            && it.Words[first].Before.Trim() == ","
+            && Enumerable.Range(0, count).All(i => it.Words[first - count + i].Text == it.Words[first + i].Text);
     }
 
     // Nothing but "and then another" stands between it and what was told before.

@@ -15,7 +15,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     {
         foreach (var verb in clause.Verbs)
         {
-            if (verb.Is(Act.Taps) && Tap(verb, named) is { } tap)
+            if (verb.Is(Act.Taps) && !IsOfNobody(verb) && Tap(verb, named) is { } tap)
                 claims.Add(tap);
         }
         if (NoTaps() is { } none)
@@ -239,8 +239,14 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
 
     private Span SpanTap(VerbUse verb, bool noun) => noun ? new Span(words[verb.Item.First].Start, words[verb.Item.After - 1].End) : span;
 
+    // "She tapped nobody".
+    private bool IsOfNobody(VerbUse verb) =>
+        Enumerable.Range(verb.Item.First + 1, 2).Any(i => i < words.Count && !words[i].AfterPause && Grammar.Is("nobody", words[i].Text));
+
     private Claim? NoTaps()
     {
+        if (clause.Verbs.Any(v => v.Is(Act.Taps) && IsOfNobody(v)))
+            return null;
         for (var i = clause.First; i + 1 < clause.After + 1 && i + 1 < words.Count; i++)
         {
             if (Grammar.Is("no-tap", words[i].Text) && words[i + 1].Text is "tap" or "taps" or "tapped")

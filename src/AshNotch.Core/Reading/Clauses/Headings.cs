@@ -10,11 +10,15 @@ internal sealed class Headings(IReadOnlyList<Word> words)
 
     /// <summary>Whether what a clause holds so far is a heading, when this stands after it.</summary>
     public bool IsOne(Clause clause, string after) =>
-        clause is { NewLine: true, IsFull: false } && After(clause) is { } head && Ends(head, after);
+        clause is { NewSentence: true, IsFull: false } && After(clause) is { } head && Ends(head, after);
 
     /// <summary>Whether a clause began with one.</summary>
     public bool Opens(Clause clause) =>
-        clause.NewLine && After(clause) is { } head && Ends(head, words[clause.Items[clause.Items.IndexOf(head) + 1].First].Before)
+        clause.NewSentence
+            && After(clause) is { } head
+            && clause.Items.IndexOf(head) + 1 is var next
+            && next < clause.Items.Count
+            && Ends(head, words[clause.Items[next].First].Before)
         || IsNamedFirst(clause);
 
     // "Then Oak, got swept": whom it was with, and then what happened.
@@ -26,13 +30,24 @@ internal sealed class Headings(IReadOnlyList<Word> words)
         && words[clause.Items[at + 1].First].Before.StartsWith(',');
 
     // "Oak ...", "R3 Oak ...", with something told after it.
-    private static Item? After(Clause clause) =>
+    private Item? After(Clause clause) =>
         clause.Items switch
         {
             [{ Part: Part.Person } head, _, ..] => head,
-            [{ Part: Part.Word }, { Part: Part.Person } head, _, ..] => head,
+            [{ Part: Part.Word or Part.Determiner or Part.Link }, { Part: Part.Person } head, _, ..] => head,
+            [{ Part: Part.Person } head] when IsSpokenOf(head) => head,
+            [{ Part: Part.Word or Part.Determiner or Part.Link }, { Part: Part.Person } head] when IsSpokenOf(head) => head,
             _ => null,
         };
+
+    // "Oak: swept him, mount": the line speaks of him, so it is not his.
+    private bool IsSpokenOf(Item head)
+    {
+        for (var i = head.After; i < words.Count && (i == head.After || !words[i].AfterStop); i++)
+            if (Grammar.Is("partner-object", words[i].Text) || Grammar.Is("partner-subject", words[i].Text))
+                return true;
+        return false;
+    }
 
     private bool Ends(Item head, string after) => after.Contains(':') && !IsPronoun(head) && !GoByTurns;
 

@@ -514,7 +514,10 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         if (now.Items.Count > 0)
             clauses.Add(now);
         if (now.IsFull)
-            carriesPassive = now.Names.Count > 0 && now.Names[^1].Passive;
+            // "Armbarred from guard, then triangled".
+            carriesPassive =
+                now.Names.Count > 0
+                && (now.Names[^1].Passive || now.Names.LastOrDefault(n => n.Found.Move is not null) is { Passive: true });
         now = new Clause();
         owner = null;
         lead = "";

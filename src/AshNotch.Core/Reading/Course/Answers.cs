@@ -219,6 +219,8 @@ internal static class Answers
                 : claim.Reply is Outcome.Landed or Outcome.Tap ? (move.IsSubmission ? Outcome.Tap : Outcome.Landed)
                 : claim.Reply;
             var landed = outcome == Outcome.Landed;
+            // Who names a hold and then "the same again" speaks of what came of it.
+            var isLeftOpen = claim.IsLike && held is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true };
             var again = held with
             {
                 Claim = claim,
@@ -230,7 +232,7 @@ internal static class Answers
                 IsTapSaid = false,
             };
             return (state with { Events = state.Events.Add(again), Now = landed ? again.To ?? state.Now : held.From ?? held.Before }).Plus(
-                Weights.Of("plain-landed")
+                Weights.Of("plain-landed") + (isLeftOpen ? Weights.Of("like-left-open") : 0)
             );
         }
         return null;

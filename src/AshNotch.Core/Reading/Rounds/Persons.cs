@@ -121,6 +121,7 @@ internal sealed class Persons
                 i + count < words.Count
                 && count < 3
                 && !words[i + count].AfterPause
+                && !words[i + count].Before.Contains(" - ", StringComparison.Ordinal)
                 && IsCapital(i + count)
                 && !IsShouted(i + count)
                 && at[i + count] is null

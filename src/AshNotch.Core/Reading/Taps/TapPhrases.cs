@@ -33,6 +33,9 @@ internal static class TapPhrases
         ["+"] = TapHintKind.More,
     };
 
+    /// <summary>Whether a word is of a kind.</summary>
+    public static bool IsOf(string kind, string word) => Slots[$"<{kind}>"].Contains(word);
+
     /// <summary>The rows.</summary>
     public static IReadOnlyList<Row> All { get; } =
     [

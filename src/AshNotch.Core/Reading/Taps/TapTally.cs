@@ -87,7 +87,12 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     {
         (ToldTaps Told, int Count)? longest = null;
         foreach (var row in TapPhrases.All)
-            if (row.Hint is null && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && said.Count > (longest?.Count ?? 0))
+            if (
+                row.Hint is null
+                && !(IsOfPoints.Value && row.Phrase is ["<n>", "<n>", ..])
+                && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said
+                && said.Count > (longest?.Count ?? 0)
+            )
                 longest = (Summed(said.Me, said.Partner, SpanOf(i, said.Count)), said.Count);
         return longest;
     }
@@ -100,7 +105,8 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     // "0-2", "2-0 me", "1 1", "three nil to him", "1 to nil".
     private (ToldTaps Told, int Count)? Pair(int i)
     {
-        if (TallyNumber(i) is not { } one)
+        // "Passes 0-2" counts no taps.
+        if (TallyNumber(i) is not { } one || IsWanted(i) || i > 0 && TapPhrases.IsOf("counted", words[i - 1].Text))
             return null;
         var next = i + one.Count;
         var hasTo = At(next) is "to" or "v" or "and";
@@ -158,12 +164,27 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
                 after + named.Count - i
             );
         }
-        return (new ToldTaps(me, partner, !IsTaps(i, after), SpanOf(i, after - i)), after - i);
+        if (after < words.Count && TapPhrases.IsOf("counted", words[after].Text is "in" or "on" ? At(after + 1) : words[after].Text))
+            return null;
+        var isTaps = IsTaps(i, after);
+        return (new ToldTaps(me, partner, !isTaps, SpanOf(i, after - i)) { IsPoints = !isTaps && IsOfPoints.Value }, after - i);
+    }
+
+    // Where a referee gives points, a bare pair is a score.
+    private Lazy<bool> IsOfPoints { get; } = new(() => words.Any(w => TapPhrases.IsOf("of-points", w.Text)));
+
+    // "Goal was 5-2".
+    private bool IsWanted(int i)
+    {
+        for (var k = i - 1; k >= Math.Max(0, i - Near) && !words[k + 1].AfterStop; k--)
+            if (TapPhrases.IsOf("wanted", words[k].Text))
+                return true;
+        return false;
     }
 
     // "3-0 (armbar, triangle, choke)": what they were.
     private (int Value, int Count)? Named(int after) =>
-        after < words.Count && words[after].Before.AsSpan().IndexOfAny('(', ':') >= 0
+        after < words.Count && words[after].Before.AsSpan().IndexOfAny("(:,") >= 0
             ? TapPhrases.SubmissionsAt(words, after, Submission)
             : null;
 

@@ -9,6 +9,9 @@ namespace AshNotch.Core.Reading.Taps;
 /// <param name="Words">The words.</param>
 public sealed record ToldTaps(int? Me, int? Partner, bool IsBare, Span Words)
 {
+    /// <summary>It is a score in points: the words speak of a referee's.</summary>
+    public bool IsPoints { get; init; }
+
     /// <summary>The words that say it of me.</summary>
     public Span? MeAt { get; init; }
 

@@ -1,0 +1,81 @@
+using System.Text;
+using AshNotch.Core.Reading.Words;
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Sheets;
+
+/// <summary>The parts of a line that stand under a head of their own: "got: an armbar. gave: a pass", "W vs white, armbar".</summary>
+internal sealed class HeadedParts(string text, int start, int end, StringBuilder plain, List<Side> sides)
+{
+    private readonly IReadOnlyList<Word> words = Word.Split(text[start..end]);
+
+    /// <summary>Reads them.</summary>
+    public void Read()
+    {
+        var heads = new List<(int From, int After, Who? Who, bool? CameOff)>();
+        for (var i = 0; i < words.Count; i++)
+        {
+            var signs = words[i].Before;
+            if (SideWords.HasSign("tick", signs) || SideWords.HasSign("cross", signs))
+                heads.Add((start + words[i].Start, start + words[i].Start, null, SideWords.HasSign("tick", signs)));
+            if ((Spoken(i) ?? Result(i)) is var (from, after, who, cameOff))
+            {
+                heads.Add((from, after, who, cameOff));
+                // "Lost to him" says more than whose it was.
+                if (after - from == 1 || cameOff is null)
+                    Sheet.Blank(plain, from, after);
+            }
+        }
+        foreach (var (head, next) in heads.Zip(heads.Skip(1).Select(h => h.From).Append(end)))
+            sides.Add(new Side(head.After, next, head.Who, head.CameOff));
+    }
+
+    // "got: ..."
+    private (int, int, Who?, bool?)? Spoken(int first)
+    {
+        if (first > 0 && !Opens(first))
+            return null;
+        foreach (var who in (Who[])[Who.Me, Who.Partner])
+        foreach (var phrase in SideWords.Of(who == Who.Me ? "me" : "partner"))
+            if (Phrase.Stands(phrase, words, first) && After(first + phrase.Length - 1, ":→=") is { } after)
+                return (start + words[first].Start, after, who, null);
+        return null;
+    }
+
+    // "W vs ...", "L: ..."
+    private (int, int, Who?, bool?)? Result(int first)
+    {
+        // "Oak - W (guillotine)".
+        var isMarked = first > 0 && words[first].Before is " - " or " – " or ": " && text[start + words[first].Start] is 'W' or 'L';
+        if (first > 0 && !words[first].AfterStop && !IsBullet(first) && !isMarked)
+            return null;
+        var isWon = SideWords.Has("won", words[first].Text);
+        if (!isWon && !SideWords.Has("lost", words[first].Text))
+            return null;
+        var isHead =
+            first + 1 < words.Count
+            && (
+                SideWords.Has("with", words[first + 1].Text)
+                || After(first, ":→") is not null && !IsLegend(first)
+                || isMarked && (words[first + 1].Before.AsSpan().ContainsAny("(,:;") || words[first + 1].Text == words[first].Text)
+            );
+        return isHead ? (start + words[first].Start, start + words[first].End, isWon ? Who.Me : Who.Partner, true) : null;
+    }
+
+    // "W=I tapped them".
+    private bool IsLegend(int i) => text[start + words[i].End] == '=';
+
+    // A part begins: the line, a sentence, after an arrow or a bracket.
+    private bool Opens(int i) => words[i].AfterStop || words[i].Before.AsSpan().IndexOfAny("→:,(|") >= 0 || IsBullet(i);
+
+    // "3. W vs ...".
+    private bool IsBullet(int i) => i == 1 && words[0].Text.Length <= 2 && words[1].Before.AsSpan().IndexOfAny(".):") >= 0;
+
+    private int? After(int last, string signs)
+    {
+        var at = start + words[last].End;
+        while (at < end && text[at] is ' ' or '*' or '_')
+            at++;
+        return at < end && signs.Contains(text[at], StringComparison.Ordinal) ? at + 1 : null;
+    }
+}

@@ -1,0 +1,24 @@
+using AshNotch.Core.Vocabulary;
+
+namespace AshNotch.Core.Reading.Sheets;
+
+/// <summary>The words that say whose a line is. Read from <c>sides.txt</c>.</summary>
+internal static class SideWords
+{
+    private static readonly Dictionary<string, IReadOnlyList<string[]>> Rows = ShippedFile
+        .Rows("sides.txt")
+        .Select(row => row.Split(": "))
+        .ToDictionary(
+            row => row[0],
+            row => (IReadOnlyList<string[]>)[.. row[1].Split(row[1].Contains(';') ? "; " : " ").Select(p => p.Split(' '))]
+        );
+
+    /// <summary>The phrases of a kind, longest first.</summary>
+    public static IEnumerable<string[]> Of(string kind) => Rows[kind].OrderByDescending(p => p.Length);
+
+    /// <summary>Whether a text holds a sign of a kind.</summary>
+    public static bool HasSign(string kind, string text) => Rows[kind].Any(s => text.Contains(s[0], StringComparison.Ordinal));
+
+    /// <summary>Whether one word is of a kind.</summary>
+    public static bool Has(string kind, string word) => Rows[kind].Any(p => p.Length == 1 && p[0] == word);
+}
