@@ -15,7 +15,15 @@ internal static class Doer
         return whos.Count == 1 && isShared ? ([whos[0], new(whos[0].Is.Other(), Weights.Of("joined-turns"))], said) : (whos, said);
     }
 
-    private static Who? Said(MoveUse it) => MoveUse.Of(it.Use.By) ?? InTheName(it) ?? Suffered(it) ?? Owned(it) ?? Acting(it);
+    private static Who? Said(MoveUse it) => MoveUse.Of(it.Use.By) ?? Bodily(it) ?? InTheName(it) ?? Suffered(it) ?? Owned(it) ?? Acting(it);
+
+    // "I pulled him down on top of me": what bodies do is told of who acts, whoever else stands in it.
+    private static Who? Bodily(MoveUse it) =>
+        it is { Use.Passive: false, Subject: { } acting }
+        && it.IsBodily
+        && !it.Clause.Verbs.Any(v => v.Item.First < it.Use.Found.First && (v.Is(Act.Allows) || v.Passive))
+            ? acting
+            : null;
 
     // "Shook him off", "gave up his back", "tapped to pressure".
     private static Who? InTheName(MoveUse it)

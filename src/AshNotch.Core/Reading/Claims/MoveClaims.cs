@@ -29,6 +29,9 @@ internal static class MoveClaims
         // "I opened my legs" is no opening of the other's guard.
         if (it.Move.Id.Value == "open-the-guard" && it.Use.Within is { } own && own == it.Clause.Subject)
             return null;
+        // "She straightened her arm": her own.
+        if (it.Move.IsSubmission && it.IsBodily && it.Subject is { } actor && MoveUse.Of(it.Use.Within) == actor)
+            return null;
         // "The kimura's gone": that was told before.
         if (it.Use.Found.After < it.Words.Count && it.Words[it.Use.Found.After].Text == "gone")
             return null;

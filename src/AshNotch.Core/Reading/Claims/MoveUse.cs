@@ -55,6 +55,9 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             && Words[Use.Found.First].Text is var told
             && (told.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("deed", told));
 
+    /// <summary>It is told by what bodies do: "bent my arm the wrong way".</summary>
+    public bool IsBodily => Lexicon.BuiltIn.IsBodily(Words, Use.Found.First, Use.Found.Count);
+
     /// <summary>"Gets the underhook", of nobody named: who writes of himself does not say "gets".</summary>
     public bool IsThirdPerson => Verb is null ? IsOfThird(Use.Found, Words) : !Use.Leads && IsOfThird(Said);
 

@@ -11,6 +11,7 @@ internal sealed class Lexicon
     private const int LongestSlot = 3;
 
     private readonly Node root = new();
+    private readonly HashSet<string> bodily = [];
 
     private Lexicon(IReadOnlyList<Row> rows)
     {
@@ -18,6 +19,8 @@ internal sealed class Lexicon
         foreach (var row in rows)
         foreach (var form in row.Forms)
         {
+            if (row.IsBodily)
+                bodily.Add(form);
             var node = root;
             foreach (var word in form.Split(' '))
             {
@@ -49,6 +52,10 @@ internal sealed class Lexicon
             best = best is { } b && b.Count > alone.Count ? b : alone;
         return best is { Count: > 0 } ? best : null;
     }
+
+    /// <summary>Whether words say what bodies do, to the letter: "bent my arm the wrong way".</summary>
+    public bool IsBodily(IReadOnlyList<Word> words, int first, int count) =>
+        bodily.Contains(string.Join(' ', words.Skip(first).Take(count).Select(w => w.Text)));
 
     /// <summary>The same for what goes on after a "be" that stands in the word before: "he's down".</summary>
     public (int Count, IReadOnlyList<Act> Acts)? AfterBe(IReadOnlyList<Word> words, int first) =>
@@ -109,9 +116,10 @@ internal sealed class Lexicon
             yield return new Row(
                 act!.Value,
                 move,
-                parts[0].Split(", "),
+                [.. parts[0].Split(", ").SelectMany(FormPattern.Forms)],
                 shown.Length > 0 ? shown[0].Trim() : "",
-                shown.Length > 1 ? shown[1].Trim() : ""
+                shown.Length > 1 ? shown[1].Trim() : "",
+                parts[0].Contains('@', StringComparison.Ordinal)
             );
         }
     }
@@ -122,7 +130,8 @@ internal sealed class Lexicon
     /// <param name="Forms">Every form it goes by.</param>
     /// <param name="Example">A telling with one of them.</param>
     /// <param name="Expect">What is read from that.</param>
-    internal sealed record Row(Act Act, string? Move, IReadOnlyList<string> Forms, string Example, string Expect);
+    /// <param name="IsBodily">Its forms say what bodies do, and whose.</param>
+    internal sealed record Row(Act Act, string? Move, IReadOnlyList<string> Forms, string Example, string Expect, bool IsBodily);
 
     private sealed class Node
     {

@@ -67,7 +67,11 @@ internal sealed class Scanner(
         if (phrase is { } p && i + p.Count > nextName && name is null)
             phrase = Shorter(i, nextName);
         // "Got his hand down" is no takedown.
-        if (phrase is { Move: not null } body && words.Skip(i).Take(body.Count).Any(w => w.Text != "mat" && Grammar.Is("body", w.Text)))
+        if (
+            phrase is { Move: not null } body
+            && words.Skip(i).Take(body.Count).Any(w => w.Text != "mat" && Grammar.Is("body", w.Text))
+            && !Lexicon.BuiltIn.IsBodily(words, i, body.Count)
+        )
             phrase = null;
         if (phrase is { Move: { } id } does && (name is null || does.Count > name.Count) && (does.Count > 1 || Person(i, before) is null))
             return new Item(i, i + does.Count, Part.Name, word)
