@@ -59,6 +59,7 @@ public class SheetTests
         Assert.Equal($"{who} sweep landed", Told($"sweeps: 1 {side}"));
 
     [Theory]
+    [InlineData("passes 2/3 today", "passes 2/3 today")]
     [InlineData("he got half guard and I passed", "he got half guard and I passed")]
     [InlineData("W=I tapped them, L=they tapped me", "W=I tapped them, L=they tapped me")]
     [InlineData("I got a sweep: the scissor", "I got a sweep: the scissor")]
@@ -68,6 +69,10 @@ public class SheetTests
         Assert.Equal(plain, sheet.Plain);
         Assert.Empty(sheet.Sides);
     }
+
+    [Fact]
+    public void Two_of_three_is_no_count_of_both_sides() =>
+        Assert.DoesNotContain("partner", Told("sweeps 2/3 today"), StringComparison.Ordinal);
 
     [Fact]
     public void The_columns_of_a_table_say_whose_it_is()

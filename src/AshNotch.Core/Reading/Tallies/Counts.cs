@@ -14,7 +14,8 @@ namespace AshNotch.Core.Reading.Tallies;
 /// <param name="book">The names of moves.</param>
 internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
 {
-    private const string Sets = "-–/:";
+    // "2/3" is two of three.
+    private const string Sets = "-–:";
 
     /// <summary>The tallies, in order.</summary>
     public IReadOnlyList<Tally> All()
