@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Clauses;
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
 
@@ -11,7 +12,7 @@ public class LexiconTests
     {
         var rows = new TheoryData<string, string, string>();
         foreach (var row in Lexicon.BuiltIn.Rows)
-            rows.Add(row.Forms[0], row.Example, row.Expect);
+            rows.Add(row.Patterns[0], row.Example, row.Expect);
         return rows;
     }
 
@@ -37,35 +38,42 @@ public class LexiconTests
                 Lexicon
                     .BuiltIn.Rows.Where(r => r.Move is null)
                     .Where(r => !Rooms.Clauses(r.Example).Clauses.SelectMany(c => c.Items).Any(i => i.Is(r.Act)))
-                    .Select(r => $"{r.Act}: {r.Forms[0]}: {r.Example}")
+                    .Select(r => $"{r.Act}: {r.Patterns[0]}: {r.Example}")
             )
         );
 
-    // A form stands in one row of a kind, or the rows would disagree about it.
+    // A form stands in one row of a kind, or the rows would disagree about it; what bodies do stands for millions.
     [Fact]
     public void No_form_stands_twice_in_one_section() =>
         Assert.Empty(
             Lexicon
-                .BuiltIn.Rows.SelectMany(r => r.Forms.Select(f => (r.Act, r.Move, Form: f)))
+                .BuiltIn.Rows.Where(r => !r.IsBodily)
+                .SelectMany(r => r.Forms.Distinct().Select(f => (r.Act, r.Move, Form: f)))
                 .GroupBy(f => f)
                 .Where(g => g.Count() > 1)
                 .Select(g => $"{g.Key.Act}: {g.Key.Form}")
         );
 
-    // A pattern stands for many forms, of which its example is one.
+    // A pattern stands for many forms, of which its example is one: each word of it in its place.
     [Fact]
-    public void Every_form_of_what_bodies_do_is_heard() =>
+    public void Every_word_of_what_bodies_do_is_heard_in_its_place() =>
         Assert.Equal(
             "",
             string.Join(
                 '\n',
                 from row in Lexicon.BuiltIn.Rows
                 where row.IsBodily
-                from form in row.Forms
+                from form in row.Patterns.SelectMany(FormPattern.Steps).SelectMany(Forms).Distinct()
                 where !Rooms.Clauses($"Oak {form}.").Clauses.SelectMany(c => c.Items).Any(i => i.Name?.Move?.Id.Value == row.Move)
                 select $"{row.Move}: {form}"
             )
         );
+
+    // The first word of each place, and every other one once.
+    private static IEnumerable<string> Forms(IReadOnlyList<IReadOnlyList<string>> steps) =>
+        from at in Enumerable.Range(0, steps.Count)
+        from word in steps[at]
+        select string.Join(' ', steps.Select((step, i) => i == at ? word : step[0]));
 
     [Theory]
     [InlineData("trap", "trap traps trapped trapping")]
@@ -82,6 +90,48 @@ public class LexiconTests
     [InlineData("hold @ leg", "hold my leg, hold his leg, hold her leg, hold their leg")]
     [InlineData("pull @o on %o", "pull me on him, pull me on her, pull me on them, pull him on me, pull her on me, pull them on me")]
     public void A_pattern_stands_for_its_forms(string pattern, string forms) => Assert.Equal(forms.Split(", "), FormPattern.Forms(pattern));
+
+    // Nobody is named but the other one: it is either's.
+    [Theory]
+    [InlineData("(legs|feet) (wrapped|locked) round %o", "legs wrapped round me")]
+    [InlineData("(legs|feet) (wrapped|locked) round %o", "feet locked round her")]
+    [InlineData("{end up} in % legs", "ended up in my legs")]
+    [InlineData("{push} (him|her) (over|down|) (the (short|long) way|)", "pushed her the long way")]
+    [InlineData("{push} (him|her) (over|down|) (the (short|long) way|)", "pushed him over the short way")]
+    [InlineData("{push} (him|her) (over|down|) (the (short|long) way|)", "pushes him")]
+    public void Choices_and_verbs_stand_in_one_another(string pattern, string form) => Assert.Contains(form, FormPattern.Forms(pattern));
+
+    private static Hit? Heard(string phrase, string telling)
+    {
+        var tree = new PhraseTree();
+        tree.Add(new LexiconRow(Act.Does, "take-mount", phrase.Split(", "), "", ""));
+        return tree.At(Word.Split(telling), 0);
+    }
+
+    [Theory]
+    [InlineData("{sit} on @ chest", "sat on my chest", 4)]
+    [InlineData("{sit} on @ chest", "sat right down on my chest", 6)]
+    [InlineData("{sit} on @ chest", "sat right down then again on my chest", null)]
+    [InlineData("{sit} on @ chest", "sat, on my chest", null)]
+    [InlineData("{sit} on the mat", "sat right on the mat", null)]
+    [InlineData("{sit} on @ chest, {sit} on @ chest and face", "sat on my chest and face", 6)]
+    [InlineData("({sit}|lay) on @ chest", "lay on his chest", 4)]
+    public void A_phrase_is_walked_word_by_word_and_small_words_within_it_change_nothing(string phrase, string telling, int? words) =>
+        Assert.Equal(words, Heard(phrase, telling)?.Count);
+
+    // A text of nothing else would be one phrase, as deep as it is long.
+    [Fact]
+    public void A_long_run_of_small_words_is_read_to_its_end() =>
+        Assert.Empty(
+            Trade.Read("He got " + string.Concat(Enumerable.Repeat("right ", 30_000))).Exchanges.SelectMany(e => e.Exchange.Notches)
+        );
+
+    // A name that goes on after the phrase is not cut in two.
+    [Theory]
+    [InlineData("I got to his side control.", "side-control")]
+    [InlineData("He came round to my side control.", "side-control")]
+    public void What_bodies_do_ends_in_the_midst_of_no_name(string telling, string place) =>
+        Assert.Contains(Rooms.Clauses(telling).Clauses.SelectMany(c => c.Items), i => i.Name?.Position?.Id == place);
 
     // What is hers she does nothing to; what is mine was done to me.
     [Theory]

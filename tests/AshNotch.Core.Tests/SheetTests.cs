@@ -61,7 +61,6 @@ public class SheetTests
     [Theory]
     [InlineData("passes 2/3 today", "passes 2/3 today")]
     [InlineData("he got half guard and I passed", "he got half guard and I passed")]
-    [InlineData("W=I tapped them, L=they tapped me", "W=I tapped them, L=they tapped me")]
     [InlineData("I got a sweep: the scissor", "I got a sweep: the scissor")]
     public void A_word_in_the_run_of_a_sentence_heads_nothing(string text, string plain)
     {
@@ -217,5 +216,33 @@ public class SheetTests
             Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches),
             n => Assert.InRange(n.Span!.Value.End, n.Span.Value.Start + 1, text.Length)
         );
+    }
+
+    // What was told one by one is in the count after it, of its own side and kind; each count is held against all before it.
+    [Theory]
+    [InlineData("I swept him. Sweeps 1-0.", "me sweep landed")]
+    [InlineData("I swept him. Sweeps 2-0.", "me sweep landed; me sweep landed")]
+    [InlineData("I swept him. Sweeps 1-1.", "me sweep landed; partner sweep landed")]
+    [InlineData("I swept him. Passes 1-0.", "me sweep landed; me guard-pass landed")]
+    [InlineData(
+        "I swept him. Sweeps 2-0. He passed. Passes 0-1, sweeps 2-0.",
+        "me sweep landed; me sweep landed; partner guard-pass landed"
+    )]
+    public void A_count_counts_nothing_twice(string text, string told) => Assert.Equal(told, Told(text));
+
+    // A long line: what stands at a place is found wherever it stands.
+    [Fact]
+    public void Every_part_of_a_sheet_has_its_side()
+    {
+        var sheet = Sheet.Of(string.Concat(Enumerable.Repeat("got: armbar. gave: pass. ", 40)));
+        Assert.Equal(80, sheet.Sides.Count);
+        foreach (var side in sheet.Sides)
+        {
+            Assert.Same(side, sheet.At(side.Start));
+            Assert.Same(side, sheet.At(side.End - 1));
+            Assert.NotSame(side, sheet.At(side.Start - 1));
+        }
+        Assert.Null(sheet.At(0));
+        Assert.Null(sheet.At(sheet.Plain.Length));
     }
 }

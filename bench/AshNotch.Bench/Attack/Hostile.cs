@@ -9,7 +9,9 @@ namespace AshNotch.Bench.Attack;
 /// <summary>Texts that nobody tells, at three lengths: what reading them takes, and how that grows. Twice as long may take twice as long.</summary>
 internal static class Hostile
 {
-    private const double Slow = 2;
+    // Four times as long may take four times as long, and as much again for what else the machine does; what takes no time grows as it likes.
+    private const double Growth = 8;
+    private const double NoTime = 0.5;
     private static readonly int[] Lengths = [25_000, 50_000, 100_000];
 
     private static readonly (string Name, string Piece)[] Pieces =
@@ -27,6 +29,12 @@ internal static class Hostile
         ("questions", "did he sweep me? or was it me? "),
         ("rolls", "Then with Oak. He swept me. "),
         ("letters apart", "a b c d e f g "),
+        ("heads", "got: armbar. gave: a pass. "),
+        ("counts", "sweeps 1-0 (scissor), passes: 2 for, 1 against, "),
+        ("bare counts", "sweeps 3, passes 2, "),
+        ("tables", "|got|gave|\n|armbar|pass|\n"),
+        ("small words", "got right right right right right right right right "),
+        ("ticks", "✅ armbar ❌ knee cut "),
     ];
 
     public static bool Run()
@@ -51,8 +59,9 @@ internal static class Hostile
     private static bool Row(string name, IEnumerable<double> seconds)
     {
         var took = seconds.ToList();
-        Console.WriteLine($"  {name, -24} {string.Join(" ", took.Select(s => $"{s, 8:0.000}"))} {(took[^1] > Slow ? "SLOW" : "")}");
-        return took[^1] <= Slow;
+        var holds = took[^1] < NoTime || took[^1] < Growth * took[0];
+        Console.WriteLine($"  {name, -24} {string.Join(" ", took.Select(s => $"{s, 8:0.000}"))} {(holds ? "" : "GROWS")}");
+        return holds;
     }
 
     private static string Repeat(string piece, int length) => string.Concat(Enumerable.Repeat(piece, length / piece.Length + 1))[..length];

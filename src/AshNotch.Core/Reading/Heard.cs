@@ -44,11 +44,12 @@ internal sealed record Heard(
         var facts = new Head(words).Facts();
         var told = new ToldAround(words, text, names, facts);
         var claims = new List<Claim>();
+        var sums = new Sums(claims);
         for (var c = 0; c < clauses.Count; c++)
         {
             stop.ThrowIfCancellationRequested();
             while (tallies.TryPeek(out var tally) && tally.Start <= words[clauses[c].First].Start)
-                claims.AddRange([.. Counts.New(tallies.Dequeue(), claims)]);
+                claims.AddRange(sums.New(tallies.Dequeue()));
             if (told.Takeaway(clauses, c) is { } last)
             {
                 c = last;
@@ -64,7 +65,7 @@ internal sealed record Heard(
             );
         }
         foreach (var tally in tallies)
-            claims.AddRange([.. Counts.New(tally, claims)]);
+            claims.AddRange(sums.New(tally));
         return new Heard(text, words, found, claims, told, facts);
     }
 }

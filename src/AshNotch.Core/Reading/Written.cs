@@ -121,6 +121,9 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             inferred.Add("from");
         if (e.Move is not null && !e.IsToSaid && e.To is not null)
             inferred.Add("to");
+        // "He had my foot, I tapped": to what, the part of the body says.
+        if (e.Claim.Hurt is not null && e.Claim.Hurt == e.Move?.Id)
+            inferred.Add("move");
         return new Notch
         {
             By = e.By,

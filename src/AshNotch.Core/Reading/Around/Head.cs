@@ -28,8 +28,7 @@ internal sealed class Head(IReadOnlyList<Word> words)
             HearBelt(i);
             HearNumber(i);
             HearDecision(i);
-            foreach (var row in Wording.All)
-            foreach (var form in row.Forms)
+            foreach (var (row, form) in Wording.From(words[i].Text))
                 if (Stands(form, i))
                     Add(row.Of, row.Value, Say(row.Of, row.Value), i, i + form.Length);
         }

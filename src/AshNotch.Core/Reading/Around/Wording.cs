@@ -1,3 +1,4 @@
+using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Around;
@@ -12,6 +13,14 @@ internal sealed record Wording(HeadField Of, string Value, IReadOnlyList<string[
 {
     /// <summary>All rows.</summary>
     public static IReadOnlyList<Wording> All { get; } = [.. Read()];
+
+    private static readonly FirstWords<(Wording Row, string[] Form)> ByFirst = new(
+        [.. All.SelectMany(row => row.Forms.Select(form => (row, form)))],
+        said => [said.Form[0]]
+    );
+
+    /// <summary>The wordings that may stand from a word on.</summary>
+    public static IReadOnlyList<(Wording Row, string[] Form)> From(string word) => ByFirst.At(word);
 
     private static IEnumerable<Wording> Read()
     {

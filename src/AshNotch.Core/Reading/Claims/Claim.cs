@@ -186,6 +186,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>A verb of every day that may mean a move.</summary>
     public bool IsWeak { get; init; }
 
+    /// <summary>What a tap was most likely to, by the part of the body that was told of; null when nothing says so.</summary>
+    public MoveId? Hurt { get; init; }
+
     /// <summary>Only the name stands there.</summary>
     public bool IsBare { get; init; }
 

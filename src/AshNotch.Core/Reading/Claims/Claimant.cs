@@ -263,6 +263,8 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
     // Who acts in a clause that names nobody, where it goes on with the one before.
     private bool Acts(Clause clause) =>
         clause.Verbs.Count > 0
+        // "And put my legs around her".
+        || clause.Names.Any(n => n.Found.IsBodily)
         || clause.Names.Any(n => n.Found.Move?.Id.Value == "come-up-on-top")
         || clause.GoesOn
         || clause.Names is [{ } first, ..] && MoveUse.IsOfThird(first.Found, words)

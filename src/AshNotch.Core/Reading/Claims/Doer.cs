@@ -19,11 +19,16 @@ internal static class Doer
 
     // "I pulled him down on top of me": what bodies do is told of who acts, whoever else stands in it.
     private static Who? Bodily(MoveUse it) =>
-        it is { Use.Passive: false, Subject: { } acting }
+        // "He was between my legs again": whose legs they are.
+        it.IsBodily
+        && it.Move.Kind == MoveKind.GuardRecovery
+        && Grammar.Is("preposition", it.Words[it.Use.Found.First].Text)
+            ? MoveUse.Of(it.Use.Within)
+        : it is { Use.Passive: false, Subject: { } acting }
         && it.IsBodily
         && !it.Clause.Verbs.Any(v => v.Item.First < it.Use.Found.First && (v.Is(Act.Allows) || v.Passive))
             ? acting
-            : null;
+        : null;
 
     // "Shook him off", "gave up his back", "tapped to pressure".
     private static Who? InTheName(MoveUse it)

@@ -52,7 +52,10 @@ internal sealed class Moods(IReadOnlyList<Word> words)
                 clause.Link == "if"
                 || clause is { Subject: Party.Other, Names.Count: 0 }
                     && clause.Items.Any(i => Grammar.Is("carrying", words[i.After - 1].Text))
-                || clause.Names.Count == 0 && clause.Verbs.Any(v => Grammar.Is("carrying", words[v.Item.First].Text));
+                || clause.Names.Count == 0
+                    && clause.Verbs.LastOrDefault(v => Grammar.Is("carrying", words[v.Item.First].Text)) is { } thinks
+                    // "I thought my head would pop": it is all said.
+                    && !clause.Items.Any(i => i.Part == Part.Modal && i.First > thinks.Item.First);
         }
         return said != Mood.Fact ? said : holding;
     }

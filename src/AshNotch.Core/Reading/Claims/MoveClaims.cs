@@ -30,7 +30,13 @@ internal static class MoveClaims
         if (it.Move.Id.Value == "open-the-guard" && it.Use.Within is { } own && own == it.Clause.Subject)
             return null;
         // "She straightened her arm": her own.
-        if (it.Move.IsSubmission && it.IsBodily && it.Subject is { } actor && MoveUse.Of(it.Use.Within) == actor)
+        if (
+            it.Move.IsSubmission
+            && it.IsBodily
+            && it.Subject is { } actor
+            && MoveUse.Of(it.Use.Within) == actor
+            && !Names(it, actor.Other())
+        )
             return null;
         // "The kimura's gone": that was told before.
         if (it.Use.Found.After < it.Words.Count && it.Words[it.Use.Found.After].Text == "gone")
@@ -100,6 +106,13 @@ internal static class MoveClaims
             IsListed = it.Move.IsSubmission && !it.Use.IsVerb && IsListed(it),
         };
     }
+
+    // "Caught my head under her arm": both are in it.
+    private static bool Names(MoveUse it, Who who) =>
+        it
+            .Words.Take(it.Use.Found.After)
+            .Skip(it.Use.Found.First)
+            .Any(w => who == Who.Me ? w.Text is "my" or "me" : Grammar.Is("partner-pronoun", w.Text));
 
     // "Armbar, armbar": two of them.
     private static bool IsRepeated(MoveUse it)

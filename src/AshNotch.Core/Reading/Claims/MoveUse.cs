@@ -56,7 +56,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             && (told.EndsWith("ed", StringComparison.Ordinal) || Grammar.Is("deed", told));
 
     /// <summary>It is told by what bodies do: "bent my arm the wrong way".</summary>
-    public bool IsBodily => Lexicon.BuiltIn.IsBodily(Words, Use.Found.First, Use.Found.Count);
+    public bool IsBodily => Use.Found.IsBodily;
 
     /// <summary>"Gets the underhook", of nobody named: who writes of himself does not say "gets".</summary>
     public bool IsThirdPerson => Verb is null ? IsOfThird(Use.Found, Words) : !Use.Leads && IsOfThird(Said);
@@ -86,7 +86,8 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
 
     /// <summary>"Armbar attempt", "kimura try".</summary>
     public bool IsTry =>
-        Use.UnderWay
+        // "She was sitting on my chest": there she was.
+        Use.UnderWay && !(IsBodily && Move is { Kind: MoveKind.Transition, To: not null })
         || Grammar.Is("shooting", Words[Use.Found.First].Text)
         || Use.Found.Count > 1 && Move.IsSubmission && Grammar.Is("reaching", Words[Use.Found.First].Text)
         || Use.Found.After < Words.Count && !Words[Use.Found.After].AfterStop && Grammar.Is("attempt", Words[Use.Found.After].Text);
@@ -105,6 +106,21 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
                 : null;
         }
     }
+
+    // "Elbow escape 3, RNC 2 (armpit)", as one keeps count; "armbar 2 min in" is a time, "roll 2" a heading.
+    private int? CountedAfter =>
+        Clause.Subject is null
+        && Use.Found.After < Words.Count
+        && Words[Use.Found.After] is { Before: " ", Text: [>= '2' and <= '9' and var digit] }
+        && (
+            Use.Found.After + 1 == Words.Count
+            || Words[Use.Found.After + 1] is var next
+                && (next.AfterPause || next.Before.AsSpan().ContainsAny("()|"))
+                // "2.5", "3-1", "5:00" count nothing.
+                && !char.IsAsciiDigit(next.Text[0])
+        )
+            ? digit - '0'
+            : null;
 
     /// <summary>How often it was done.</summary>
     public int Times
@@ -133,7 +149,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
                 if (Numbers.Times(Words, i) is { } times)
                     return times;
             }
-            return Counted ?? 1;
+            return Counted ?? CountedAfter ?? 1;
         }
     }
 

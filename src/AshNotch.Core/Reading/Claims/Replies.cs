@@ -178,9 +178,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         if (noun && !named && (verb.Not || clause.Items.Any(i => i.Part == Part.Not)) && clause.Items.Any(i => i.Part == Part.Be))
             return new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped, Denial = (false, true) };
         if (
-            verb.Not
-            || verb.Unable
-            || clause.Items.Any(i => i.Part == Part.Not)
+            verb.Not && !clause.Items.Any(i => i.Part == Part.Not && IsJoinedAfter(i, verb.Item))
+            || verb.Unable && !clause.Items.Any(i => i.Part == Part.Unable && IsJoinedAfter(i, verb.Item))
+            || clause.Items.Any(i => i.Part == Part.Not && !IsJoinedAfter(i, verb.Item))
             || verb.Item.First > 0 && Grammar.Is("no-tap-before", words[verb.Item.First - 1].Text)
             || next is "my" or "the"
                 && verb.Item.After + 1 < words.Count
@@ -197,8 +197,13 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         // On somebody's knee: who taps on it has tapped, most likely.
         var onBody =
             Grammar.Is("owner-or-the", next) && verb.Item.After + 1 < words.Count && Grammar.Is("body", words[verb.Item.After + 1].Text);
-        // The one who was tapped; else the one who tapped.
-        var hurt = MoveUse.Of(clause.Object);
+        // The one who was tapped, else the one who tapped; "tapped to me": the other one.
+        var to = next == "to" ? verb.Item.After : verb.Item.After - 1;
+        var winner =
+            first.StartsWith("tap", StringComparison.Ordinal) && words[to].Text == "to" && to + 1 < words.Count
+                ? Winner(words[to + 1].Text)
+                : null;
+        var hurt = winner is { } won ? won.Other() : MoveUse.Of(clause.Object);
         // "I armbar her tap": not who applied it.
         var applied = subject is not null && clause.Names.Any(n => n is { IsVerb: true, Passive: false, Found.Move.IsSubmission: true });
         // "Her first tap to me".
@@ -224,6 +229,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 IsWhoSaid = tapped is not null,
                 Times = times,
             };
+        var hurting = Hurting.By(words, verb.Item.First, tapped ?? Who.Me);
         return new Claim(ClaimKind.Tap, SpanTap(verb, noun))
         {
             // Who says "tapped" of nobody tells of oneself.
@@ -232,10 +238,21 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 : noun ? []
                 : [new(Who.Me, 0.1), new(Who.Partner, topic == Who.Partner && !clause.NewSentence ? 0.7 : 1)],
             IsWhoSaid = tapped is not null && !onBody,
+            Hurt = hurting,
+            Why = hurting is null ? [] : [new Because(null, "Only the part of the body is told: this is what it most likely was.")],
             IsAgain = clause.Items.Any(i => words[i.First].Text is "again" or "another"),
             IsJoined = named,
         };
     }
+
+    private static Who? Winner(string word) =>
+        Grammar.Is("me-object", word) ? Who.Me
+        : Grammar.Is("partner-object", word) ? Who.Partner
+        : null;
+
+    // "Could not breathe and tapped": what could not be is not the tap.
+    private bool IsJoinedAfter(Item not, Item verb) =>
+        not.First < verb.First && words.Take(verb.First).Skip(not.After).Any(w => w.Text is "and" or "so");
 
     private Span SpanTap(VerbUse verb, bool noun) => noun ? new Span(words[verb.Item.First].Start, words[verb.Item.After - 1].End) : span;
 
@@ -245,8 +262,6 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
 
     private Claim? NoTaps()
     {
-        if (clause.Verbs.Any(v => v.Is(Act.Taps) && IsOfNobody(v)))
-            return null;
         for (var i = clause.First; i + 1 < clause.After + 1 && i + 1 < words.Count; i++)
         {
             if (Grammar.Is("no-tap", words[i].Text) && words[i + 1].Text is "tap" or "taps" or "tapped")

@@ -267,8 +267,13 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 && around.IsOwnDoing(at)
             )
                 known.By = item.Party;
-            if (now.IsFull || now.Subject is not null && now.Subject != item.Party)
+            // "My head would pop, I tapped": it goes on with what happened.
+            var turns = words[item.First].AfterPause && now.Items.Any(i => i.Part == Part.Modal);
+            if (now.IsFull || turns || now.Subject is not null && now.Subject != item.Party)
                 Close();
+            // "Crossed them, I tapped": them nobody tapped.
+            if (words[item.First].AfterPause)
+                now.Object = null;
             now.Subject = item.Party;
             now.OfThing = false;
             ordinalOf = null;
@@ -471,6 +476,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
     private bool IsDeed(int at, VerbUse? last, bool isIng)
     {
         if (lead.Length > 0 && !toJust || toJust && last is null && now.Names.Count > 0)
+            return false;
+        // "Tapped early to the kneebar": what has an article is a thing.
+        if (Grammar.Is("determiner", words[items[at].First].Text))
             return false;
         // "I trap the arm and bridge".
         var joins =

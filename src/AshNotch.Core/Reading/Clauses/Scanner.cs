@@ -29,7 +29,7 @@ internal sealed class Scanner(
         var items = new List<Item>();
         for (var i = 0; i < words.Count; )
         {
-            var item = At(i, byFirst.GetValueOrDefault(i), NextName(i), items);
+            var item = At(i, byFirst, NextName(i), items);
             items.Add(item);
             i = item.After;
         }
@@ -50,8 +50,9 @@ internal sealed class Scanner(
         return low < found.Count ? found[low].First : int.MaxValue;
     }
 
-    private Item At(int i, Found? name, int nextName, List<Item> before)
+    private Item At(int i, Dictionary<int, Found> byFirst, int nextName, List<Item> before)
     {
+        var name = byFirst.GetValueOrDefault(i);
         var word = words[i].Text;
         if (Possessor(i, before) is { } possessor)
             return possessor;
@@ -60,26 +61,36 @@ internal sealed class Scanner(
         // "I was on my back", "he's on his back": who lies has fallen, who is on the other's back holds it.
         if (OnOwnBack(i, before) is { } after)
             return new Item(i, after, Part.Verb, word) { Does = [Act.Falls] };
+        // "Has never tapped": what has, has nothing.
+        if (word is "has" or "have" or "had" && i + 1 < words.Count && words[i + 1].Text is "never" or "already" or "just")
+            return new Item(i, i + 1, Part.Word, word);
         var phrase = Lexicon.BuiltIn.At(words, i);
         if (phrase is not { Count: > 1 } && Grammar.Is("auxiliary", word) && i + 1 < words.Count && words[i + 1].Text == "not")
             return new Item(i, i + 2, Part.Not, word);
-        // A phrase may not swallow a name that begins in it.
-        if (phrase is { } p && i + p.Count > nextName && name is null)
-            phrase = Shorter(i, nextName);
+        // A phrase may not swallow a name that begins in it, but for what bodies do: "bent my arm up my back", not "got to his side control".
+        if (phrase is { } p && i + p.Count > nextName && name is null && !(p.IsBodily && i + p.Count >= byFirst[nextName].After))
+            phrase = Lexicon.BuiltIn.At(words, i, nextName);
+        if (phrase is { Count: > 1, Acts: [Act.Nothing] } idle && IsBodilyWithin(i, idle.Count))
+            phrase = null;
         // "Got his hand down" is no takedown.
         if (
-            phrase is { Move: not null } body
+            phrase is { Move: not null, IsBodily: false } body
             && words.Skip(i).Take(body.Count).Any(w => w.Text != "mat" && Grammar.Is("body", w.Text))
-            && !Lexicon.BuiltIn.IsBodily(words, i, body.Count)
         )
             phrase = null;
-        if (phrase is { Move: { } id } does && (name is null || does.Count > name.Count) && (does.Count > 1 || Person(i, before) is null))
+        if (
+            phrase is { Move: { } id } does
+            && (name is null || does.Count > name.Count || does.IsBodily && name.ByEar)
+            && (does.Count > 1 || Person(i, before) is null)
+        )
             return new Item(i, i + does.Count, Part.Name, word)
             {
-                Name = new Found(i, does.Count, null, vocabulary.Move(new MoveId(id))),
+                Name = new Found(i, does.Count, null, vocabulary.Move(new MoveId(id))) { IsBodily = does.IsBodily },
                 Does = [Act.Does],
             };
-        if (name is not null && (phrase is null || phrase.Value.Count <= name.Count))
+        if (name is not null && IsOfLimb(name))
+            name = null;
+        if (name is not null && (phrase is null || phrase.Count <= name.Count))
             return new Item(i, name.After, Part.Name, word) { Name = name };
         if (phrase is { } said && said.Count > 1 && (!IsPronoun(word) || said.Acts[0] >= Act.Repairs))
             return new Item(i, i + said.Count, Part.Verb, word) { Does = said.Acts };
@@ -97,6 +108,18 @@ internal sealed class Scanner(
             return new Item(i, i + state.Count, Part.Verb, word) { Does = state.Acts };
         return Small(i, word);
     }
+
+    // "Threw her leg over my head" throws nobody, "passed my arm under" passes none.
+    private bool IsOfLimb(Found name) =>
+        name is { Count: 1, Move: { Word: MoveWord.General, Kind: MoveKind.Takedown or MoveKind.Pass or MoveKind.GuardPull } }
+        && name.After + 1 < words.Count
+        && !words[name.After].AfterPause
+        && Grammar.Is("owner-or-the", words[name.After].Text)
+        && Grammar.Is("limb", words[name.After + 1].Text);
+
+    // "Was sitting on my chest" says more than "was sitting".
+    private bool IsBodilyWithin(int first, int count) =>
+        Enumerable.Range(first, count).Any(k => Lexicon.BuiltIn.At(words, k) is { IsBodily: true } does && k + does.Count > first + count);
 
     // Index after "was on my back", where it is one's own.
     private int? OnOwnBack(int i, List<Item> before)
@@ -150,14 +173,6 @@ internal sealed class Scanner(
         && !words[i + 1].AfterPause
         && !Grammar.Is("be", words[i + 1].Text)
         && (starts.Contains(i + 1) || !words[i + 1].Text.EndsWith("ing", StringComparison.Ordinal));
-
-    private (int Count, IReadOnlyList<Act> Acts, string? Move)? Shorter(int i, int until)
-    {
-        var cut = new List<Word>();
-        for (var k = i; k < until && k < words.Count; k++)
-            cut.Add(words[k]);
-        return Lexicon.BuiltIn.At(cut, 0);
-    }
 
     private static bool IsPronoun(string word) =>
         Grammar.Is("me-subject", word) || Grammar.Is("partner-subject", word) || Grammar.Is("both-subject", word);

@@ -45,6 +45,9 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         : now.Position.Id is "mount" or "three-quarter-mount" or "side-control" or "kesa-gatame" ? BridgeAndRoll
         : null;
 
+    /// <summary>What a tap that names nothing was to, as far as the part of the body says; null when it does not.</summary>
+    public Move? Hurting(Claim tap, Who by) => tap.Hurt is { } move && (tap.IsWhoSaid || by == Who.Partner) ? vocabulary.Move(move) : null;
+
     /// <summary>The move that is named for a place; null when none is.</summary>
     public Move? Entry(Place place, Who by) => Course.Entry.To(place, by, vocabulary);
 
@@ -89,7 +92,7 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         {
             ClaimKind.Move => Moves.After(this, state, claim),
             ClaimKind.Place => Placings.After(state, claim, vocabulary),
-            ClaimKind.Tap => Ledger.Tap(state, claim),
+            ClaimKind.Tap => Ledger.Tap(this, state, claim),
             ClaimKind.NoTap => Ledger.NoTap(state, claim),
             ClaimKind.Sum => [state with { Sum = (claim.Whos[0].Is, claim.Times, claim, false) }],
             ClaimKind.Reply => Answers.After(this, state, claim),

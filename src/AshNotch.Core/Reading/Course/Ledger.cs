@@ -10,7 +10,7 @@ internal static class Ledger
     private const int Farthest = 4;
 
     /// <summary>Somebody tapped.</summary>
-    public static IEnumerable<State> Tap(State state, Claim claim)
+    public static IEnumerable<State> Tap(Decoder decoder, State state, Claim claim)
     {
         if (state.Sum is { } sum)
         {
@@ -30,25 +30,27 @@ internal static class Ledger
             }
         }
         foreach (
-            var next in claim.Whos.Count > 0 ? claim.Whos.SelectMany(w => By(state, claim, w.Is.Other(), w.Cost)) : Unsaid(state, claim)
+            var next in claim.Whos.Count > 0
+                ? claim.Whos.SelectMany(w => By(decoder, state, claim, w.Is.Other(), w.Cost))
+                : Unsaid(decoder, state, claim)
         )
             yield return next;
     }
 
     // "Armbar, tap": whoever applied it got it.
-    private static IEnumerable<State> Unsaid(State state, Claim claim)
+    private static IEnumerable<State> Unsaid(Decoder decoder, State state, Claim claim)
     {
         Event? last = null;
         for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - Farthest) && last is null; i--)
             last = state.Events[i] is { Move.IsSubmission: true } applied ? applied : null;
         if (last is not null)
-            return By(state, claim, last.By, 0);
+            return By(decoder, state, claim, last.By, 0);
         if (Restated(state, claim, null) is { } told)
             return [told];
-        return By(state, claim, Who.Me, 0.6).Concat(By(state, claim, Who.Partner, 0.5));
+        return By(decoder, state, claim, Who.Me, 0.6).Concat(By(decoder, state, claim, Who.Partner, 0.5));
     }
 
-    private static IEnumerable<State> By(State state, Claim claim, Who by, double cost)
+    private static IEnumerable<State> By(Decoder decoder, State state, Claim claim, Who by, double cost)
     {
         if (!claim.IsAgain && Restated(state, claim, by) is { } told)
         {
@@ -81,7 +83,7 @@ internal static class Ledger
                 );
             yield break;
         }
-        var tap = new Event(claim, by, null, Outcome.Tap)
+        var tap = new Event(claim, by, decoder.Hurting(claim, by), Outcome.Tap)
         {
             From = state.Now,
             Before = state.Now,

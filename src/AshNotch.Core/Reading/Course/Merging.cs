@@ -14,6 +14,8 @@ internal static class Merging
     {
         foreach (var came in CameOff.Ways(decoder, state, claim))
             yield return came;
+        if (TappedWhen(state, claim) is { } named)
+            yield return named;
         if (OneOfSeveral(state, claim) is { } counted)
         {
             yield return counted;
@@ -27,6 +29,25 @@ internal static class Merging
             foreach (var told in ToldAgain(state, claim, last))
                 yield return told.Plus(cost);
     }
+
+    // "I tapped when he got the heel hook": that was what the tap was to.
+    private static State? TappedWhen(State state, Claim claim) =>
+        claim is { IsMeanwhile: true, Move.IsSubmission: true }
+        && state is { IsFresh: true, Events: [.., { Outcome: Outcome.Tap, Claim.Kind: ClaimKind.Tap } tap] }
+        && (tap.Move is null || tap.Claim.Hurt is not null)
+        && CostOf(claim, tap.By) is { } cost
+            ? state
+                .With(
+                    state.Events.Count - 1,
+                    tap with
+                    {
+                        Claim = tap.Claim with { Hurt = null, Why = claim.Why },
+                        Move = claim.Move,
+                        Span = Around(tap.Span, claim.Span),
+                    }
+                )
+                .Plus(cost + Weights.Of("named-after"))
+            : null;
 
     /// <summary>What it costs that somebody did what a claim says; null when it says that somebody else did.</summary>
     public static double? CostOf(Claim claim, Who by) =>
@@ -141,5 +162,10 @@ internal static class Merging
         (!claim.IsSentence || claim.Move!.IsSubmission || last.Claim.IsBare)
         && claim.Move!.Word == MoveWord.General
         && last is { IsOpen: true, Move: { } before }
-        && before.Kind == claim.Move.Kind;
+        && before.Kind == claim.Move.Kind
+        // An armbar is no choke: "armbarred by Oak, choked by Elm" are two.
+        && (claim.Move.SubmissionClass is not { } told || before.SubmissionClass is not { } known || IsAlike(told, known));
+
+    private static bool IsAlike(SubmissionClass one, SubmissionClass other) =>
+        one == other || one != SubmissionClass.Strangle && other != SubmissionClass.Strangle;
 }

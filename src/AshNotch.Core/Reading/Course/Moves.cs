@@ -129,6 +129,12 @@ internal static class Moves
 
     private static IEnumerable<State> New(Decoder decoder, State state, Claim claim)
     {
+        // "Knocked him over": who stood took down, who played the guard swept.
+        if (
+            claim is { Found.IsBodily: true, Move: { Word: MoveWord.General, Kind: MoveKind.Sweep or MoveKind.Takedown } }
+            && decoder.Felling(state.Now, claim.Whos.Count > 0 ? claim.Whos[0].Is : Who.Me) is { Word: MoveWord.General } felling
+        )
+            claim = claim with { Move = felling };
         var move = claim.Move!;
         foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Either)
         foreach (var from in Maybe(claim.FromOf?.Invoke(by) ?? claim.From))

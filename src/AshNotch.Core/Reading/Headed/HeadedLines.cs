@@ -69,10 +69,15 @@ internal sealed record HeadedLines(string Plain, IReadOnlyList<HeadedLine> Lines
         return null;
     }
 
-    private static bool Stands(IReadOnlyList<Word> words, int first, string[] phrase) =>
-        first + phrase.Length <= words.Count
-        && phrase.Select((said, k) => Says(words[first + k], said)).All(same => same)
-        && phrase.Skip(1).Select((_, k) => !words[first + k + 1].AfterPause).All(together => together);
+    private static bool Stands(IReadOnlyList<Word> words, int first, string[] phrase)
+    {
+        if (first + phrase.Length > words.Count)
+            return false;
+        for (var k = 0; k < phrase.Length; k++)
+            if (!Says(words[first + k], phrase[k]) || k > 0 && words[first + k].AfterPause)
+                return false;
+        return true;
+    }
 
     private static bool Says(Word word, string said) =>
         said switch

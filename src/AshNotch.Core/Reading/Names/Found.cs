@@ -12,4 +12,7 @@ public sealed record Found(int First, int Count, Position? Position, Move? Move,
 {
     /// <summary>Index of the word after it.</summary>
     public int After => First + Count;
+
+    /// <summary>It is told by what bodies do, and whose: "bent my arm the wrong way".</summary>
+    internal bool IsBodily { get; init; }
 }

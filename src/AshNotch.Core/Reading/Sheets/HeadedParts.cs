@@ -12,6 +12,7 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
     /// <summary>Reads them.</summary>
     public void Read()
     {
+        BlankLegends();
         var heads = new List<(int From, int After, Who? Who, bool? CameOff)>();
         for (var i = 0; i < words.Count; i++)
         {
@@ -28,6 +29,22 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
         }
         foreach (var (head, next) in heads.Zip(heads.Skip(1).Select(h => h.From).Append(end)))
             sides.Add(new Side(head.After, next, head.Who, head.CameOff));
+    }
+
+    // "W=I tapped them, L=they tapped me": what the signs stand for, and nothing that happened.
+    private void BlankLegends()
+    {
+        for (var i = 0; i < words.Count; i++)
+            if (IsLegend(i))
+            {
+                var after = i + 1;
+                while (after < words.Count && words[after].Before.AsSpan().IndexOfAny(",;.)/") < 0 && !IsLegend(after))
+                    after++;
+                Sheet.Blank(plain, start + words[i].Start, start + words[after - 1].End);
+                i = after - 1;
+            }
+
+        bool IsLegend(int i) => words[i].Text.Length == 1 && start + words[i].End < end && text[start + words[i].End] == '=';
     }
 
     // "got: ..."
@@ -56,14 +73,11 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
             first + 1 < words.Count
             && (
                 SideWords.Has("with", words[first + 1].Text)
-                || After(first, ":→") is not null && !IsLegend(first)
+                || After(first, ":→") is not null
                 || isMarked && (words[first + 1].Before.AsSpan().ContainsAny("(,:;") || words[first + 1].Text == words[first].Text)
             );
         return isHead ? (start + words[first].Start, start + words[first].End, isWon ? Who.Me : Who.Partner, true) : null;
     }
-
-    // "W=I tapped them".
-    private bool IsLegend(int i) => text[start + words[i].End] == '=';
 
     // A part begins: the line, a sentence, after an arrow or a bracket.
     private bool Opens(int i) => words[i].AfterStop || words[i].Before.AsSpan().IndexOfAny("→:,(|") >= 0 || IsBullet(i);

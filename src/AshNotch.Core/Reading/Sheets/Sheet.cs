@@ -23,11 +23,23 @@ internal sealed record Sheet(string Plain, IReadOnlyList<Side> Sides)
                 new HeadedParts(text, start, end, plain, sides).Read();
             start = end + 1;
         }
-        return sides.Count == 0 ? new Sheet(text, []) : new Sheet(plain.ToString(), sides);
+        return new Sheet(plain.ToString(), sides);
     }
 
     /// <summary>The stretch an offset lies in; null when nothing is said of it.</summary>
-    public Side? At(int offset) => Sides.FirstOrDefault(s => s.Start <= offset && offset < s.End);
+    public Side? At(int offset)
+    {
+        var (first, after) = (0, Sides.Count);
+        while (first < after)
+        {
+            var middle = (first + after) / 2;
+            if (Sides[middle].End <= offset)
+                first = middle + 1;
+            else
+                after = middle;
+        }
+        return first < Sides.Count && Sides[first].Start <= offset ? Sides[first] : null;
+    }
 
     /// <summary>Puts a stop in the place of a head.</summary>
     internal static void Blank(StringBuilder plain, int start, int end)

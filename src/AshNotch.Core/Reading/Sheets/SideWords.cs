@@ -10,14 +10,17 @@ internal static class SideWords
         .Select(row => row.Split(": "))
         .ToDictionary(
             row => row[0],
-            row => (IReadOnlyList<string[]>)[.. row[1].Split(row[1].Contains(';') ? "; " : " ").Select(p => p.Split(' '))]
+            row =>
+                (IReadOnlyList<string[]>)
+                    [.. row[1].Split(row[1].Contains(';') ? "; " : " ").Select(p => p.Split(' ')).OrderByDescending(p => p.Length)]
         );
 
     /// <summary>The phrases of a kind, longest first.</summary>
-    public static IEnumerable<string[]> Of(string kind) => Rows[kind].OrderByDescending(p => p.Length);
+    public static IReadOnlyList<string[]> Of(string kind) => Rows[kind];
 
     /// <summary>Whether a text holds a sign of a kind.</summary>
-    public static bool HasSign(string kind, string text) => Rows[kind].Any(s => text.Contains(s[0], StringComparison.Ordinal));
+    public static bool HasSign(string kind, string text) =>
+        text.Length > 1 && Rows[kind].Any(s => text.Contains(s[0], StringComparison.Ordinal));
 
     /// <summary>Whether one word is of a kind.</summary>
     public static bool Has(string kind, string word) => Rows[kind].Any(p => p.Length == 1 && p[0] == word);

@@ -17,6 +17,9 @@ internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
     // "2/3" is two of three.
     private const string Sets = "-–:";
 
+    // Whose a line is stands at its head.
+    private const int MostOfLine = 40;
+
     /// <summary>The tallies, in order.</summary>
     public IReadOnlyList<Tally> All()
     {
@@ -31,27 +34,6 @@ internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
                 i = tally.After - 1;
             }
         return all;
-    }
-
-    /// <summary>What is new in a tally after what was told before it: a sum told last counts nothing twice.</summary>
-    public static IEnumerable<Claim> New(Tally tally, IReadOnlyList<Claim> told)
-    {
-        var left = told.Where(c => c is { Kind: ClaimKind.Move, Move: not null, Whos.Count: > 0, Outcomes.Count: > 0 })
-            .Select(c => (c.Move!.Kind, By: c.Whos.MinBy(w => w.Cost).Is, Outcome: c.Outcomes.MinBy(o => o.Cost).Is, c.Times))
-            .Where(c => c.Outcome is Outcome.Landed or Outcome.Tap)
-            .GroupBy(c => (c.Kind, c.By))
-            .ToDictionary(g => g.Key, g => g.Sum(c => c.Times));
-        foreach (var claim in tally.Claims)
-        {
-            var kind = (claim.Move!.Kind, claim.Whos[0].Is);
-            var known = Math.Min(left.GetValueOrDefault(kind), claim.Times);
-            left[kind] = left.GetValueOrDefault(kind) - known;
-            if (claim.Times > known)
-                yield return claim with
-                {
-                    Times = claim.Times - known,
-                };
-        }
     }
 
     // "2-2 in passes", "1-0 sweeps".
@@ -137,7 +119,7 @@ internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
         )
             return null;
         var line = first;
-        while (line > 0 && !words[line].Before.Contains('\n', StringComparison.Ordinal))
+        while (line > Math.Max(0, first - MostOfLine) && !words[line].Before.Contains('\n', StringComparison.Ordinal))
             line--;
         for (var i = first - 1; i >= line; i--)
             if (TallyWords.Side(words, i) is { } side && words[i + side.Count].Before.Contains(':', StringComparison.Ordinal))

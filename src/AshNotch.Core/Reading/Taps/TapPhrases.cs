@@ -15,6 +15,9 @@ internal static class TapPhrases
 
     private const int MostOfWhere = 5;
 
+    // Nobody lists more of one roll; a text that goes on so is read once, not from each of its words.
+    private const int MostListed = 12;
+
     /// <summary>A row: a phrase, what it says of either side, an example.</summary>
     /// <param name="Phrase">Its words and slots.</param>
     /// <param name="Me">What I finished, as written.</param>
@@ -23,7 +26,7 @@ internal static class TapPhrases
     internal sealed record Row(string[] Phrase, string Me, string Partner, string Example)
     {
         /// <summary>What it says without counting; null when it counts.</summary>
-        public TapHintKind? Hint => Hints.TryGetValue(Me == "-" ? Partner : Me, out var kind) ? kind : null;
+        public TapHintKind? Hint { get; } = Hints.TryGetValue(Me == "-" ? Partner : Me, out var kind) ? kind : null;
     }
 
     private static readonly Dictionary<string, TapHintKind> Hints = new()
@@ -45,6 +48,18 @@ internal static class TapPhrases
             .Select(r => r.Split(" | "))
             .Select(r => new Row(r[0].Split(' '), r[1].Trim(), r[2].Trim(), r[3].Trim())),
     ];
+
+    private static readonly FirstWords<Row> ByFirst = new(All, row => Beginnings(row.Phrase.First(p => p is not ("^" or "$"))));
+
+    /// <summary>The rows that may stand from a word on.</summary>
+    /// <param name="word">The word.</param>
+    /// <param name="isPartner">It names the partner.</param>
+    public static IReadOnlyList<Row> From(string word, bool isPartner) => isPartner ? All : ByFirst.At(word);
+
+    private static HashSet<string>? Beginnings(string slot) =>
+        slot is "<n>" or "<n-times>" or "<subs>" ? null
+        : Slots.TryGetValue(slot, out var any) ? any
+        : [slot];
 
     /// <summary>What a row says from a word on, and how many words it takes; null where it does not stand there.</summary>
     /// <param name="row">The row.</param>
@@ -109,10 +124,10 @@ internal static class TapPhrases
     public static (int Value, int Count)? SubmissionsAt(IReadOnlyList<Word> words, int first, Func<int, int> submission)
     {
         var (i, count) = (first, 0);
-        while (i < words.Count)
+        while (i < words.Count && count < MostListed)
         {
             var next = i;
-            while (count > 0 && next < words.Count && words[next].Text is "and" or "then" or "plus")
+            while (count > 0 && next < Math.Min(words.Count, i + MostOfWhere) && words[next].Text is "and" or "then" or "plus")
                 next++;
             var some = next < words.Count && NumberAt(words, next) is { Value: > 0 } n ? n : (Value: 1, Count: 0);
             next += some.Count;

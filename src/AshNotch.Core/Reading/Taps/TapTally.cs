@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Names;
+using AshNotch.Core.Reading.Tallies;
 using AshNotch.Core.Reading.Words;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -13,6 +14,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
 {
     private const int MostTaps = 7;
     private const int Near = 4;
+    private const int MostSaid = 60;
 
     /// <summary>The tally of a roll.</summary>
     /// <param name="roll">The telling.</param>
@@ -41,7 +43,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     {
         for (var i = 0; i < words.Count; i++)
             // "L" is somebody, where one is called so.
-            foreach (var row in TapPhrases.All.Where(r => !IsPartner(i) || r.Phrase[0] == "<them>"))
+            foreach (var row in TapPhrases.From(words[i].Text, IsPartner(i)).Where(r => !IsPartner(i) || r.Phrase[0] == "<them>"))
                 if (row.Hint is { } kind && TapPhrases.At(row, words, i, IsPartner, Submission) is { } said && !IsReported(i))
                     yield return new TapHint(
                         row.Partner == "-" ? Who.Me
@@ -55,7 +57,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     // "He told me that she had tapped him three times": of somebody else.
     private bool IsReported(int first)
     {
-        for (var i = first - 1; i >= 0 && !words[i + 1].AfterStop; i--)
+        for (var i = first - 1; i >= Math.Max(0, first - MostSaid) && !words[i + 1].AfterStop; i--)
             if (words[i].Text is "told" or "says" or "saw" or "watched" or "heard" or "last" or "yesterday" or "usually" or "always")
                 return true;
         return false;
@@ -86,7 +88,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     private (ToldTaps Told, int Count)? Phrase(int i)
     {
         (ToldTaps Told, int Count)? longest = null;
-        foreach (var row in TapPhrases.All)
+        foreach (var row in TapPhrases.From(words[i].Text, IsPartner(i)))
             if (
                 row.Hint is null
                 && !(IsOfPoints.Value && row.Phrase is ["<n>", "<n>", ..])
@@ -106,7 +108,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
     private (ToldTaps Told, int Count)? Pair(int i)
     {
         // "Passes 0-2" counts no taps.
-        if (TallyNumber(i) is not { } one || IsWanted(i) || i > 0 && TapPhrases.IsOf("counted", words[i - 1].Text))
+        if (TallyNumber(i) is not { } one || IsWanted(i) || i > 0 && IsCounted(i - 1))
             return null;
         var next = i + one.Count;
         var hasTo = At(next) is "to" or "v" or "and";
@@ -164,7 +166,7 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
                 after + named.Count - i
             );
         }
-        if (after < words.Count && TapPhrases.IsOf("counted", words[after].Text is "in" or "on" ? At(after + 1) : words[after].Text))
+        if (after < words.Count && IsCounted(words[after].Text is "in" or "on" ? after + 1 : after))
             return null;
         var isTaps = IsTaps(i, after);
         return (new ToldTaps(me, partner, !isTaps, SpanOf(i, after - i)) { IsPoints = !isTaps && IsOfPoints.Value }, after - i);
@@ -187,6 +189,8 @@ internal sealed class TapTally(IReadOnlyList<Word> words, IReadOnlySet<string> n
         after < words.Count && words[after].Before.AsSpan().IndexOfAny("(:,") >= 0
             ? TapPhrases.SubmissionsAt(words, after, Submission)
             : null;
+
+    private bool IsCounted(int i) => TallyWords.Counted(words, i) is { Move.Value: not "submission" };
 
     private bool IsWord(int i) => !char.IsAsciiDigit(words[i].Text[0]);
 

@@ -20,6 +20,9 @@ internal sealed class Spelling
     /// <summary>Words of everyday talk, which are never heard as something else.</summary>
     public static IReadOnlySet<string> Everyday { get; } = ShippedFile.Rows("everyday.txt").ToHashSet();
 
+    // "Flowed" is no "flower", though only "flow" is in the list.
+    private static readonly HashSet<string> EverydayStems = [.. Everyday.Where(w => w.Length > 3).Select(Word.StemOf)];
+
     /// <summary>Takes a name's words into account.</summary>
     public void Learn(string word)
     {
@@ -40,7 +43,7 @@ internal sealed class Spelling
     /// <summary>The stem a strange word was most likely meant to have, or its own.</summary>
     public string Meant(Word word)
     {
-        if (word.Text.Length < ShortestHeard || !IsStrange(word))
+        if (word.Text.Length < ShortestHeard || !IsStrange(word) || EverydayStems.Contains(word.Stem))
             return word.Stem;
         string? meant;
         lock (correcting)
