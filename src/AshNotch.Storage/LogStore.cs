@@ -266,6 +266,7 @@ public sealed partial class LogStore : IDisposable
                         "match_day",
                         "ruleset",
                         "own_name",
+                        "fear",
                         "draft",
                         "setting",
                     ]

@@ -8,6 +8,7 @@ using AshNotch.Core.Vocabulary;
 using AshNotch.Formats;
 using AshNotch.Formats.Json;
 using Microsoft.Data.Sqlite;
+using Fear = AshNotch.Core.Partners.Fear;
 
 namespace AshNotch.Storage.Tests;
 
@@ -303,7 +304,9 @@ public sealed class LogStoreTests : IDisposable
         using var fresh = LogStore.Open(Path.Combine(directory, "demo"));
         fresh.StartOver(Demo(), Now);
         fresh.SaveRoll(Session(), Roll("told"), Now);
+        fresh.SaveFear(new Fear("own", "being flattened", null, null, null, null));
         fresh.StartOver(Demo(), Now);
         Assert.Null(fresh.Read().Roll("told"));
+        Assert.DoesNotContain(fresh.Snapshot(null).Diary.Fears, fear => fear.Id == "own");
     }
 }

@@ -50,6 +50,12 @@ export class App {
     });
   }
 
+  /** Puts the demo back to how it ships. */
+  async asItCame() {
+    const answer = await fetch(`${this.url}/api/demo/reset`, { method: 'POST', headers: { origin: this.url } });
+    if (!answer.ok) throw new Error(`the demo was not put back: ${answer.status} ${await answer.text()}`);
+  }
+
   async end() {
     await this.kill();
     rmSync(this.data, { recursive: true, force: true });

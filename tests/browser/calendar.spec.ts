@@ -1,10 +1,11 @@
 import ICAL from 'ical.js';
 import { expect, test } from './fixtures';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 test('the plan goes out as a calendar that another parser reads, the same ids each time', async () => {
   const send = (path: string, method: string, body: unknown) =>

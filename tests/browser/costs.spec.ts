@@ -1,9 +1,10 @@
 import { expect, test } from './fixtures';
-import { App } from './app';
+import type { App } from './app';
 
-const demo = new App('demo');
-test.beforeAll(() => demo.start());
-test.afterAll(() => demo.end());
+let demo: App;
+test.beforeAll(async ({ demo: shared }) => {
+  demo = await shared();
+});
 
 test('a spot says how sure it is, against whom, and an equal changes the ranking', async ({ page }) => {
   await page.goto(`${demo.url}/#/weak-spots`);

@@ -2,11 +2,12 @@ import { expect, test, type Page } from './fixtures';
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { segment } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 test.describe.configure({ mode: 'serial' });
 
 // Ninety seconds of plain brown, made with: ffmpeg -f lavfi -i color=c=0x7a6a55:size=64x36:rate=2:duration=90 -c:v libvpx -b:v 2k -g 4

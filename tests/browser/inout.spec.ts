@@ -5,6 +5,9 @@ const app = new App('serve');
 test.beforeAll(() => app.start());
 test.afterAll(() => app.end());
 
+// Each goes on with the log as the one before left it.
+test.describe.configure({ mode: 'serial' });
+
 const roll = (id: string, notes: string) => ({
   id,
   partner: 'p',
@@ -100,6 +103,7 @@ test('a copy is made, looked into, downloaded, put back, and the way back is off
   const copies = page.getByRole('list', { name: 'Copies' });
   const made = copies.getByRole('listitem').filter({ hasText: 'made by you' });
   await expect(made).toHaveCount(1);
+  await expect(page.getByText('A copy of everything is made.')).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     made.getByRole('link', { name: 'Download' }).click(),

@@ -75,16 +75,11 @@ for (const [i, { name, use }] of sizes.entries()) {
   });
 }
 
-test('the demo has something to remember about its first spot', async ({ page }) => {
-  const demo = new App('demo');
-  await demo.start();
-  try {
-    await page.goto(`${demo.url}/#/weak-spots`);
-    await expect(page.getByRole('heading', { name: 'What you wanted to remember' })).toBeVisible();
-    await page.getByRole('link', { name: /^(All \d+ lessons|In the register)$/ }).click();
-    await expect(page.getByText(/^About: They pass your half guard/)).toBeVisible();
-    await expect(page.getByText('Frame on the biceps before the knee cut crosses.')).toBeVisible();
-  } finally {
-    await demo.end();
-  }
+test('the demo has something to remember about its first spot', async ({ page, demo: shared }) => {
+  const demo = await shared();
+  await page.goto(`${demo.url}/#/weak-spots`);
+  await expect(page.getByRole('heading', { name: 'What you wanted to remember' })).toBeVisible();
+  await page.getByRole('link', { name: /^(All \d+ lessons|In the register)$/ }).click();
+  await expect(page.getByText(/^About: They pass your half guard/)).toBeVisible();
+  await expect(page.getByText('Frame on the biceps before the knee cut crosses.')).toBeVisible();
 });

@@ -1,10 +1,11 @@
 import { expect, test, type Page } from './fixtures';
 import { choose, segment } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 const telling = (page: Page) => page.getByLabel('Tell the roll');
 const notches = (page: Page) => page.getByRole('region', { name: 'What was read' }).locator('.notch');

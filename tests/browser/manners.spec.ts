@@ -2,9 +2,10 @@ import { expect, test, type Page } from './fixtures';
 import { segment } from './acts';
 import { App } from './app';
 
-const demo = new App('demo');
-test.beforeAll(() => demo.start());
-test.afterAll(() => demo.end());
+let demo: App;
+test.beforeAll(async ({ demo: shared }) => {
+  demo = await shared();
+});
 
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };
 const telling = (page: Page) => page.getByLabel('Tell the roll');

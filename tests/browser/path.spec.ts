@@ -1,11 +1,12 @@
 import { expect, test, type Page } from './fixtures';
 import { day } from '../../web/src/base/words';
 import { choose } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 const story =
   'Started standing. I pulled guard to de la riva. He knee cut to side control. He finished an americana.';

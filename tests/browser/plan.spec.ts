@@ -1,9 +1,10 @@
 import { expect, test } from './fixtures';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 /** The demo as it comes, its running block ended. */
 async function withoutBlock() {

@@ -1,9 +1,10 @@
-import { App } from './app';
+import type { App } from './app';
 import { expect, test, type Page } from './fixtures';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 const starts = (page: Page) => page.getByRole('group', { name: 'Starts' });
 

@@ -1,10 +1,11 @@
 import { expect, test } from './fixtures';
 import { choose } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 test('gi or no-gi, said at the head of a telling, goes into its head until it is chosen otherwise', async ({
   page,

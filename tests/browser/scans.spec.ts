@@ -2,11 +2,12 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from './fixtures';
 import { resolve } from 'node:path';
 import { segment } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const demo = new App('demo');
-test.beforeAll(() => demo.start());
-test.afterAll(() => demo.end());
+let demo: App;
+test.beforeAll(async ({ demo: shared }) => {
+  demo = await shared();
+});
 
 const screens = [
   '/',

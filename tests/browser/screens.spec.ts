@@ -2,10 +2,13 @@ import { expect, test, type Page } from './fixtures';
 import { segment } from './acts';
 import { App } from './app';
 
-const demo = new App('demo');
+let demo: App;
 const empty = new App('serve');
-test.beforeAll(() => Promise.all([demo.start(), empty.start()]));
-test.afterAll(() => Promise.all([demo.end(), empty.end()]));
+test.beforeAll(async ({ demo: shared }) => {
+  demo = await shared();
+  await empty.start();
+});
+test.afterAll(() => empty.end());
 
 const text = 'Standing. I pulled guard to half guard. He knee cut to side control. Wozzle the flibber.';
 const phone = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true };

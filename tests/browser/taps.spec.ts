@@ -1,10 +1,11 @@
 import { expect, inOwnWindow, test, type Page } from './fixtures';
 import { choose } from './acts';
-import { App } from './app';
+import type { App } from './app';
 
-const app = new App('demo');
-test.beforeAll(() => app.start());
-test.afterAll(() => app.end());
+let app: App;
+test.beforeAll(async ({ demo }) => {
+  app = await demo();
+});
 
 const telling = (page: Page) => page.getByLabel('Tell the roll');
 const finishes = (page: Page, partner = '') =>

@@ -4,6 +4,8 @@ import { createToaster } from '@skeletonlabs/skeleton-svelte';
 export interface Notice {
   text: string;
   trouble?: boolean;
+  /** It is about what was left for the page that is opened now, and stays there. */
+  onward?: boolean;
   action?: { label: string; run: () => unknown };
 }
 
@@ -14,13 +16,14 @@ const brief = 5000;
 const withUndo = 12000;
 
 /** Says something; what went wrong stays until it is closed. */
-export function tell({ text, trouble, action }: Notice) {
+export function tell({ text, trouble, onward, action }: Notice) {
   toaster.dismiss();
   toaster.create({
     title: text,
     type: trouble ? 'error' : 'info',
     duration: trouble ? Infinity : action ? withUndo : brief,
     action: action && { label: action.label, onClick: () => void action.run() },
+    meta: { onward },
   });
 }
 
@@ -30,7 +33,8 @@ export const tellTrouble = (error: unknown) =>
     trouble: true,
   });
 
-/** A message goes when one leaves the page it belongs to, unless it offers a way back. */
+/** A message goes when one leaves the page it belongs to, unless it offers a way back or led on. */
 export function leavePage() {
-  for (const toast of toaster.getVisibleToasts()) if (!toast.action) toaster.dismiss(toast.id);
+  for (const { id, action, meta } of toaster.getVisibleToasts())
+    if (!action && !meta?.onward) toaster.dismiss(id);
 }

@@ -113,17 +113,13 @@ export class Desk {
   }
 
   private sayKept({ rolls, newPartners, learned }: Schemas['ToldAndKept'], first: string) {
-    if (learned.length > 0)
-      tell({
-        text: `${learned.map((n) => `“${n.name}”`).join(' and ')} will be read as you put ${learned.length === 1 ? 'it' : 'them'} right.`,
-        action: { label: 'See your names', run: () => push('/names') },
-      });
-    const saved = rolls.length === 1 ? 'Saved. The next roll can follow.' : `${rolls.length} rolls saved.`;
+    const said = [rolls.length === 1 ? 'Saved. The next roll can follow.' : `${rolls.length} rolls saved.`];
     const met = newPartners.map((p) => p.name).join(' and ');
+    if (met) said.push(`${met} ${newPartners.length === 1 ? 'is' : 'are'} among your partners now.`);
+    const names = learned.map((n) => `“${n.name}”`).join(' and ');
+    if (names) said.push(`${names} will be read as you put ${learned.length === 1 ? 'it' : 'them'} right.`);
     tell({
-      text: met
-        ? `${saved} ${met} ${newPartners.length === 1 ? 'is' : 'are'} among your partners now.`
-        : saved,
+      text: said.join(' '),
       action: { label: 'See it on the rack', run: () => push(`/rack/${encodeURIComponent(first ?? '')}`) },
     });
   }

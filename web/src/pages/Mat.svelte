@@ -12,7 +12,7 @@
   const session = $derived(plan?.next && plan.next.rounds.length > 0 ? plan.next : null);
 
   function kept() {
-    tell({ text: 'Kept. After class, tell the rolls: the mission is set.' });
+    tell({ text: 'Kept. After class, tell the rolls: the mission is set.', onward: true });
     void push('/log');
   }
 </script>

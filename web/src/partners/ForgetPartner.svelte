@@ -56,6 +56,7 @@
     asking = false;
     tell({
       text: `Forgotten; ${times(done?.rolls ?? 0, 'roll')} ${done?.rolls === 1 ? 'stays' : 'stay'} with someone.`,
+      onward: true,
     });
     void push('/partners');
   }

@@ -6,7 +6,7 @@ import { tell, tellTrouble } from '../kit/notices';
 export async function drill(way: Schemas['Way'] & { reason?: string }, said = 'It is laid out in rounds.') {
   try {
     await got(api.POST('/api/focus', { body: way }));
-    tell({ text: said });
+    tell({ text: said, onward: true });
     await push('/plan');
   } catch (error) {
     tellTrouble(error);
