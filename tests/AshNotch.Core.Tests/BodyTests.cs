@@ -90,6 +90,13 @@ public class BodyTests
     public void What_stands_before_a_tap_does_not_take_it_away(string text, string told) => Assert.Equal(told, Told(text));
 
     [Theory]
+    [InlineData("I was in turtle. He ran round behind.", "partner go-behind landed")]
+    [InlineData("He shook my legs open and threw them to the side.", "partner guard-pass landed")]
+    [InlineData("He held me off with his feet. I pushed one leg down and stepped over.", "me guard-pass landed")]
+    [InlineData("He passed with a body lock, I turned away, he took the back.", "partner body-lock-pass landed")]
+    public void More_of_what_bodies_do_is_heard(string text, string told) => Assert.Contains(told, Told(text), StringComparison.Ordinal);
+
+    [Theory]
     [InlineData("We flowed.", "")]
     [InlineData("Can't believe it, the old school worked.", "me old-school-sweep landed")]
     public void Words_of_every_day_are_no_names_and_deny_nothing(string text, string told) => Assert.Equal(told, Told(text));

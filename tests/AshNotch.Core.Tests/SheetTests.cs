@@ -30,6 +30,62 @@ public class SheetTests
     [InlineData("✅ tripod sweep\\n❌ knee cut\\n✅ kimura", "me tripod-sweep landed; me knee-cut-pass stopped; me kimura tap")]
     public void A_head_says_whose_a_part_is_and_a_sign_how_it_came_out(string text, string told) => Assert.Equal(told, Told(text));
 
+    [Theory]
+    [InlineData(
+        "Three subs against me today: armbar, armbar, rear naked. One for me, americana.",
+        "partner armbar tap; partner armbar tap; partner rear-naked-choke tap; me americana tap"
+    )]
+    [InlineData(
+        "3 against (armbar, kimura, RNC), 1 for (americana)",
+        "partner armbar tap; partner kimura tap; partner rear-naked-choke tap; me americana tap"
+    )]
+    [InlineData(
+        "Finished two: armbar, kimura. Was finished twice: heel hook both times.",
+        "me armbar tap; me kimura tap; partner heel-hook tap; partner heel-hook tap"
+    )]
+    [InlineData(
+        "Got him with two, an armbar and a choke. He got me with one, a toe hold.",
+        "me armbar tap; me choke tap; partner toe-hold tap"
+    )]
+    [InlineData(
+        "Wins: 2 (both RNC). Losses: 1 (triangle).",
+        "me rear-naked-choke tap; me rear-naked-choke tap; partner triangle-choke tap"
+    )]
+    [InlineData(
+        "Subs landed - kimura. Subs defended - triangle, armbar.",
+        "me kimura tap; partner triangle-choke stopped; partner armbar stopped"
+    )]
+    [InlineData("He hit two sweeps, he passed.", "partner sweep landed; partner sweep landed; partner guard-pass landed")]
+    [InlineData("I hit two sweeps, then he passed.", "me sweep landed; me sweep landed; partner guard-pass landed")]
+    [InlineData(
+        "+ arm drag\\n+ RNC\\n- toreando\\n- heel hook",
+        "me arm-drag landed; me rear-naked-choke tap; partner toreando-pass landed; partner heel-hook tap"
+    )]
+    [InlineData(
+        "Tapped to: ezekiel from mount. Tapped with: darce x2.",
+        "partner ezekiel-choke tap; me darce-choke tap; me darce-choke tap"
+    )]
+    public void A_head_that_counts_says_whose_its_list_is(string text, string told) => Assert.Equal(told, Told(text));
+
+    public static TheoryData<string, string> CountedHeads() =>
+        [
+            .. from kind in (string[])["counted-me", "counted-partner"]
+            from phrase in SideWords.Of(kind)
+            select (string.Join(' ', phrase), kind["counted-".Length..]),
+        ];
+
+    [Theory]
+    [MemberData(nameof(CountedHeads))]
+    public void Every_word_of_a_counting_head_says_whose_its_list_is(string words, string who) =>
+        Assert.Equal($"{who} armbar tap; {who} kimura tap", Told($"{words} 2 (armbar, kimura)"));
+
+    public static TheoryData<string> Stopped() => [.. SideWords.Of("counted-stopped").Select(p => string.Join(' ', p))];
+
+    [Theory]
+    [MemberData(nameof(Stopped))]
+    public void What_was_defended_came_to_nothing(string word) =>
+        Assert.Equal("partner armbar stopped; partner kimura stopped", Told($"Subs {word}: armbar, kimura."));
+
     public static TheoryData<string, string> Heads() =>
         [.. from who in (string[])["me", "partner"] from phrase in SideWords.Of(who) select (string.Join(' ', phrase), who)];
 

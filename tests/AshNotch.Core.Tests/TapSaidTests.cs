@@ -37,6 +37,11 @@ public class TapSaidTests
     [InlineData("He tapped to me, a kimura.", "me kimura")]
     [InlineData("Armbarred by Oak, choked by Elm.", "partner armbar; partner choke")]
     [InlineData("Could not breathe and tapped.", "partner -")]
+    [InlineData("Straight ankle, verbal tap from him.", "me straight-ankle-lock")]
+    [InlineData("Ended with me tapping to an armbar.", "partner armbar")]
+    [InlineData("Ended with me tapping to pressure from north south.", "partner pressure-tap")]
+    [InlineData("I submitted to the armbar.", "partner armbar")]
+    [InlineData("Got him twice, armbar both times.", "me armbar; me armbar")]
     public void A_tap_is_heard_with_whose_it_was(string text, string taps) => Assert.Equal(taps, Taps(text));
 
     [Theory]
@@ -44,6 +49,8 @@ public class TapSaidTests
     [InlineData("I have never tapped him.")]
     [InlineData("She never tapped to me.")]
     [InlineData("He did not get the tap.")]
+    [InlineData("He had my arm and I sat there not tapping.")]
+    [InlineData("Passed twice, tapped 0.")]
     public void What_has_never_been_is_no_tap(string text) => Assert.Equal("", Taps(text));
 
     // Signs that are explained stand for something, and are nothing that happened.

@@ -130,7 +130,15 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             var claim = claims[i];
             if (claim is not { Kind: ClaimKind.Move, Move: { } move })
                 continue;
-            if (side.Who is not null && move.IsSubmission && claim.Outcomes.Count > 1 && claim.Whos is [{ } by, ..] && by.Is == side.Who)
+            if (side is { Who: not null, CameOff: false })
+                claims[i] = claim with { Outcomes = [new(Outcome.Stopped, 0)], IsOpen = false };
+            else if (
+                side.Who is not null
+                && move.IsSubmission
+                && claim.Outcomes.Count > 1
+                && claim.Whos is [{ } by, ..]
+                && by.Is == side.Who
+            )
                 claims[i] = claim.IsBare
                     ? claim with
                     {

@@ -49,6 +49,12 @@ internal static class Doer
             var isOwned = Enumerable.Range(it.Use.Found.First, it.Use.Found.Count).Any(i => it.Words[i].Text is "his" or "my");
             return isObject && !isOwned ? own.Other() : own;
         }
+        // "With me tapping to pressure".
+        if (told == "tapping" && it.Use.Found.First > 0 && it.Words[it.Use.Found.First - 1].Text is var before)
+            if (Grammar.Is("me-object", before))
+                return Who.Partner;
+            else if (Grammar.Is("partner-object", before))
+                return Who.Me;
         var isTold = told.StartsWith("tap", StringComparison.Ordinal) || it.Move.Kind == MoveKind.BackTake && within == it.Subject;
         return isTold ? it.Subject?.Other() : null;
     }

@@ -163,16 +163,14 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
 
     // "Hit me with three leg drags", "got: 2 sweeps", "tapped to both armbars".
     private int? Counted =>
-        (Verb is not null || Shared is not null || Headed is not null)
+        Use.Found.First > 0 && Words[Use.Found.First - 1].Text == "both" && !Use.IsVerb ? 2
+        : (Verb is not null || Shared is not null || Headed is not null)
         && Use.Found.First > Clause.First
         && !Words[Use.Found.First].AfterPause
         && Words[Use.Found.After - 1].Text is [.., not 's', 's']
-            ? Words[Use.Found.First - 1].Text == "both"
-                ? 2
-                : Numbers.At(Words, Use.Found.First - 1) is { Value: >= 2 and <= 7, Count: 1, Unit.Length: 0 } number
-                    ? (int)number.Value
-                    : null
-            : null;
+            ? Numbers.At(Words, Use.Found.First - 1) is { Value: >= 2 and <= 7, Count: 1, Unit.Length: 0 } number ? (int)number.Value
+                : null
+        : null;
 
     /// <summary>Which of the two somebody is.</summary>
     public static Who? Of(Party? party) =>

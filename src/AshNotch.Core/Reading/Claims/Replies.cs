@@ -163,6 +163,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && (subject is null || counted);
         if (Grammar.IsAheadOn(words, verb.Item.First))
             return null;
+        // "Passed twice, tapped 0".
+        if (next is "0" or "zero" or "none")
+            return null;
         if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
             return null;
         // "So three taps", "so one tap": told one by one before.
@@ -212,8 +215,14 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             && Enumerable
                 .Range(Math.Max(clause.First, verb.Item.First - 2), Math.Min(2, verb.Item.First - clause.First))
                 .Any(i => Grammar.Is("partner-owner", words[i].Text));
+        // "Ended with me tapping", "a verbal tap from him".
+        var told =
+            first == "tapping" && verb.Item.First > 0 ? Winner(words[verb.Item.First - 1].Text)
+            : noun && next == "from" && verb.Item.After + 1 < words.Count ? Winner(words[verb.Item.After + 1].Text)
+            : null;
         Who? tapped =
-            owned && hurt == Who.Me ? Who.Partner
+            told is not null ? told
+            : owned && hurt == Who.Me ? Who.Partner
             : hurt is not null ? hurt
             : applied ? subject!.Value.Other()
             : verb.Passive || subject is not null ? subject

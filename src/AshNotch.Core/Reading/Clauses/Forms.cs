@@ -80,7 +80,9 @@ internal sealed class Forms(IReadOnlyList<Word> words)
 
     /// <summary>Whether a word ends as what was done does.</summary>
     public static bool IsDone(string word) =>
-        word.Length > 3 && (word.EndsWith("ed", StringComparison.Ordinal) || word.EndsWith("cd", StringComparison.Ordinal))
+        word.Length > 3
+            && (word.EndsWith("ed", StringComparison.Ordinal) || word.EndsWith("cd", StringComparison.Ordinal))
+            && !Grammar.Is("never-done", word)
         || Grammar.Is("done", word)
         // "Footswept".
         || word.Length >= ShortestMadeVerb && Grammar.Of("done").Any(d => d.Length > 3 && word.EndsWith(d, StringComparison.Ordinal));

@@ -19,16 +19,38 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
             var signs = words[i].Before;
             if (SideWords.HasSign("tick", signs) || SideWords.HasSign("cross", signs))
                 heads.Add((start + words[i].Start, start + words[i].Start, null, SideWords.HasSign("tick", signs)));
-            if ((Spoken(i) ?? Result(i)) is var (from, after, who, cameOff))
+            if ((i == 0 || Opens(i)) && CountedHead.At(words, i) is { } counted)
+            {
+                var list = start + words[counted.List].Start;
+                heads.Add((start + words[i].Start, list, counted.Who, counted.CameOff));
+                heads.Add((EndOfList(counted.List), EndOfList(counted.List), null, null));
+                Sheet.Blank(plain, start + words[i].Start, list);
+                i = counted.List - 1;
+            }
+            else if ((Spoken(i) ?? Result(i)) is var (from, after, who, cameOff))
             {
                 heads.Add((from, after, who, cameOff));
                 // "Lost to him" says more than whose it was.
-                if (after - from == 1 || cameOff is null)
+                if (after - from == 1 || cameOff is null || text[after - 1] is ':')
                     Sheet.Blank(plain, from, after);
             }
         }
-        foreach (var (head, next) in heads.Zip(heads.Skip(1).Select(h => h.From).Append(end)))
+        foreach (
+            var (head, next) in heads
+                .Zip(heads.Skip(1).Select(h => h.From).Append(end))
+                .Where(h => h.First.Who is not null || h.First.CameOff is not null)
+        )
             sides.Add(new Side(head.After, next, head.Who, head.CameOff));
+    }
+
+    // A list in brackets ends with them, another with its sentence.
+    private int EndOfList(int list)
+    {
+        var closes = words[list].Before.Contains('(', StringComparison.Ordinal) ? ")" : ".;!?";
+        for (var i = list + 1; i < words.Count; i++)
+            if (words[i].Before.AsSpan().IndexOfAny(closes) >= 0)
+                return start + words[i - 1].End;
+        return end;
     }
 
     // "W=I tapped them, L=they tapped me": what the signs stand for, and nothing that happened.
@@ -76,7 +98,9 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
                 || After(first, ":→") is not null
                 || isMarked && (words[first + 1].Before.AsSpan().ContainsAny("(,:;") || words[first + 1].Text == words[first].Text)
             );
-        return isHead ? (start + words[first].Start, start + words[first].End, isWon ? Who.Me : Who.Partner, true) : null;
+        return isHead
+            ? (start + words[first].Start, After(first, ":") ?? start + words[first].End, isWon ? Who.Me : Who.Partner, true)
+            : null;
     }
 
     // A part begins: the line, a sentence, after an arrow or a bracket.

@@ -1,4 +1,5 @@
 using System.Text;
+using AshNotch.Core.Vocabulary;
 
 namespace AshNotch.Core.Reading.Sheets;
 
@@ -16,10 +17,17 @@ internal sealed record Sheet(string Plain, IReadOnlyList<Side> Sides)
         var plain = new StringBuilder(text);
         var sides = new List<Side>();
         var columns = new Columns();
+        var isWeighed = text.Split('\n').Any(line => SideWords.Begins("plus", line));
         for (var start = 0; start < text.Length; )
         {
             var end = text.IndexOf('\n', start) is >= 0 and var at ? at : text.Length;
-            if (!columns.Read(text, start, end, plain, sides))
+            if (
+                isWeighed
+                && (SideWords.Begins("plus", text[start..end]), SideWords.Begins("minus", text[start..end])) is var (plus, minus)
+                && (plus || minus)
+            )
+                sides.Add(new Side(start, end, plus ? Who.Me : Who.Partner, null));
+            else if (!columns.Read(text, start, end, plain, sides))
                 new HeadedParts(text, start, end, plain, sides).Read();
             start = end + 1;
         }

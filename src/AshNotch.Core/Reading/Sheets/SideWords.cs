@@ -22,6 +22,10 @@ internal static class SideWords
     public static bool HasSign(string kind, string text) =>
         text.Length > 1 && Rows[kind].Any(s => text.Contains(s[0], StringComparison.Ordinal));
 
+    /// <summary>Whether a line begins with a sign of a kind and goes on after a blank.</summary>
+    public static bool Begins(string kind, string line) =>
+        line.TrimStart() is { Length: > 2 } told && char.IsWhiteSpace(told[1]) && Rows[kind].Any(s => s[0][0] == told[0]);
+
     /// <summary>Whether one word is of a kind.</summary>
     public static bool Has(string kind, string word) => Rows[kind].Any(p => p.Length == 1 && p[0] == word);
 }

@@ -37,7 +37,7 @@ internal static class Numbers
         return Said(words, first);
     }
 
-    /// <summary>How often something is said to have been: <c>twice</c>, <c>3x</c>, <c>x3</c>, <c>four times</c>.</summary>
+    /// <summary>How often something is said to have been: <c>twice</c>, <c>3x</c>, <c>x3</c>, <c>four times</c>, <c>both times</c>.</summary>
     /// <param name="words">The words.</param>
     /// <param name="at">Index of the word that says it.</param>
     /// <returns>How often; null when the word says nothing of it.</returns>
@@ -47,6 +47,7 @@ internal static class Numbers
             "twice" => 2,
             [>= '1' and <= '9' and var digit, 'x'] => digit - '0',
             ['x', >= '1' and <= '9' and var digit] => digit - '0',
+            "times" when at > 0 && words[at - 1].Text == "both" => 2,
             "times" when at > 0 && At(words, at - 1) is { Value: > 1 and < 10, Unit.Length: 0 } number => (int)number.Value,
             _ => null,
         };
