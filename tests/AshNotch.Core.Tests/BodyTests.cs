@@ -90,6 +90,7 @@ public class BodyTests
     public void What_stands_before_a_tap_does_not_take_it_away(string text, string told) => Assert.Equal(told, Told(text));
 
     [Theory]
+    [InlineData("He snapped me down. He went behind me.", "partner go-behind landed")]
     [InlineData("I was in turtle. He ran round behind.", "partner go-behind landed")]
     [InlineData("He shook my legs open and threw them to the side.", "partner guard-pass landed")]
     [InlineData("He held me off with his feet. I pushed one leg down and stepped over.", "me guard-pass landed")]

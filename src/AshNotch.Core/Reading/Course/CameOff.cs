@@ -71,6 +71,7 @@ internal static class CameOff
         && state.Last is { Move: { } move, IsOpen: true } led
         && move.Id.Value != "go-behind"
         && Landing.End(move, led.By, led.From ?? led.Before) is { Position.Family: Family.Back or Family.Turtle } there
+        && there.Position.Id != "front-headlock"
         && there.SeenBy(led.By).IsTop
             ? Put(state, claim, led with { Outcome = Outcome.Landed, To = led.To ?? there, IsOpen = false })
             : null;
