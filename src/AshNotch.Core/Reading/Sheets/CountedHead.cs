@@ -40,8 +40,7 @@ internal static class CountedHead
         return null;
     }
 
-    private static bool Separates(string before) =>
-        before.AsSpan().ContainsAny(Joints) || before.Contains(" - ", StringComparison.Ordinal);
+    private static bool Separates(string before) => before.AsSpan().ContainsAny(Joints) || before.Contains(" - ", StringComparison.Ordinal);
 
     // A comma alone may as well end a clause: "I hit two sweeps, he passed". A bracket may say more of one: "sweep me (butterfly)".
     private static bool Lists(IReadOnlyList<Word> words, int at, bool isNumbered, bool isCounted, bool isShort)

@@ -7,6 +7,9 @@ namespace AshNotch.Core.Reading.Sheets;
 /// <summary>The parts of a line that stand under a head of their own: "got: an armbar. gave: a pass", "W vs white, armbar".</summary>
 internal sealed class HeadedParts(string text, int start, int end, StringBuilder plain, List<Side> sides)
 {
+    // No list is longer, and a line of nothing but heads is read in a time that grows with its length.
+    private const int MostListed = 100;
+
     private readonly IReadOnlyList<Word> words = Word.Split(text[start..end]);
 
     /// <summary>Reads them.</summary>
@@ -47,10 +50,11 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
     private int EndOfList(int list)
     {
         var closes = words[list].Before.Contains('(', StringComparison.Ordinal) ? ")" : ".;!?";
-        for (var i = list + 1; i < words.Count; i++)
+        var last = Math.Min(words.Count, list + MostListed);
+        for (var i = list + 1; i < last; i++)
             if (words[i].Before.AsSpan().IndexOfAny(closes) >= 0)
                 return start + words[i - 1].End;
-        return end;
+        return last == words.Count ? end : start + words[last - 1].End;
     }
 
     // "W=I tapped them, L=they tapped me": what the signs stand for, and nothing that happened.
