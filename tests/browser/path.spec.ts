@@ -70,6 +70,8 @@ test('the whole path: log, correct, save, rack, weak spots, why, focus, Today', 
     await expect(why.getByText(part)).toBeVisible();
   await expect(why.getByRole('link').first()).toBeVisible();
   await why.getByRole('button', { name: 'Drill this' }).click();
+  // Told as the page was left, it stands on the one that follows.
+  await expect(page.getByText('It is laid out in rounds.')).toBeVisible();
   await expect(page.getByText('Stop the knee cut pass from your half guard.')).toBeVisible();
   await page.reload();
   await expect(page.getByText('Stop the knee cut pass from your half guard.')).toBeVisible();

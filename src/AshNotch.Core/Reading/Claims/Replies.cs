@@ -163,9 +163,6 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         var noun = verb.Item.After - verb.Item.First == 1 && first is "tap" or "taps" && (subject is null || counted);
         if (Grammar.IsAheadOn(words, verb.Item.First))
             return null;
-        // "Passed twice, tapped 0".
-        if (next is "0" or "zero" or "none")
-            return null;
         if (clause.Verbs.Any(v => v.Is(Act.Nears) && v.Item.First < verb.Item.First) && !words[verb.Item.First].AfterPause)
             return null;
         // "So three taps", "so one tap": told one by one before.
@@ -265,7 +262,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
 
     private Span SpanTap(VerbUse verb, bool noun) => noun ? new Span(words[verb.Item.First].Start, words[verb.Item.After - 1].End) : span;
 
-    // "She tapped nobody".
+    // "She tapped nobody", "tapped 0".
     private bool IsOfNobody(VerbUse verb) =>
         Enumerable.Range(verb.Item.First + 1, 2).Any(i => i < words.Count && !words[i].AfterPause && Grammar.Is("nobody", words[i].Text));
 

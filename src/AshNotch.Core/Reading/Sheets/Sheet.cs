@@ -17,16 +17,12 @@ internal sealed record Sheet(string Plain, IReadOnlyList<Side> Sides)
         var plain = new StringBuilder(text);
         var sides = new List<Side>();
         var columns = new Columns();
-        var isWeighed = text.Split('\n').Any(line => SideWords.Begins("plus", line));
+        var isWeighed = text.Split('\n').Any(line => SideWords.Weighed(line) == Who.Me);
         for (var start = 0; start < text.Length; )
         {
             var end = text.IndexOf('\n', start) is >= 0 and var at ? at : text.Length;
-            if (
-                isWeighed
-                && (SideWords.Begins("plus", text[start..end]), SideWords.Begins("minus", text[start..end])) is var (plus, minus)
-                && (plus || minus)
-            )
-                sides.Add(new Side(start, end, plus ? Who.Me : Who.Partner, null));
+            if (isWeighed && SideWords.Weighed(text[start..end]) is { } who)
+                sides.Add(new Side(start, end, who, null));
             else if (!columns.Read(text, start, end, plain, sides))
                 new HeadedParts(text, start, end, plain, sides).Read();
             start = end + 1;

@@ -22,8 +22,13 @@ internal static class SideWords
     public static bool HasSign(string kind, string text) =>
         text.Length > 1 && Rows[kind].Any(s => text.Contains(s[0], StringComparison.Ordinal));
 
-    /// <summary>Whether a line begins with a sign of a kind and goes on after a blank.</summary>
-    public static bool Begins(string kind, string line) =>
+    /// <summary>Whose a line is by the plus or the minus at its head; null when neither stands there.</summary>
+    public static Who? Weighed(string line) =>
+        Begins("plus", line) ? Who.Me
+        : Begins("minus", line) ? Who.Partner
+        : null;
+
+    private static bool Begins(string kind, string line) =>
         line.TrimStart() is { Length: > 2 } told && char.IsWhiteSpace(told[1]) && Rows[kind].Any(s => s[0][0] == told[0]);
 
     /// <summary>Whether one word is of a kind.</summary>
