@@ -52,7 +52,10 @@ export class App {
 
   /** Puts the demo back to how it ships. */
   async asItCame() {
-    const answer = await fetch(`${this.url}/api/demo/reset`, { method: 'POST', headers: { origin: this.url } });
+    const answer = await fetch(`${this.url}/api/demo/reset`, {
+      method: 'POST',
+      headers: { origin: this.url },
+    });
     if (!answer.ok) throw new Error(`the demo was not put back: ${answer.status} ${await answer.text()}`);
   }
 
