@@ -33,7 +33,31 @@ public class ManyMannersTests
         "Single leg from standing (me), knee cut from headquarters (him).",
         "me single-leg standing/neutral>half-guard/top landed | they knee-cut-pass headquarters/bottom>side-control/bottom landed"
     )]
+    [InlineData("I let her sweep me with the hip bump.", "they hip-bump-sweep ?>mount/bottom landed")]
+    [InlineData("She let me sweep her with the hip bump.", "me hip-bump-sweep ?>mount/top landed")]
     public void Whose_it_was_follows_the_words(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
+
+    [Theory]
+    [InlineData(
+        "I hit him with a loop choke and he tapped. He paid me back with the same.",
+        "me loop-choke ?>? tap | they loop-choke ?>? tap"
+    )]
+    [InlineData("He swept me. I did it back to him.", "they sweep ?>open-guard/bottom landed | me sweep ?>open-guard/top landed")]
+    [InlineData("He armbarred me. I never returned the favor.", "they armbar ?>? tap")]
+    public void What_was_done_to_one_is_done_in_turn(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
+
+    [Theory]
+    [InlineData(
+        "I was in his open guard. Toreando, leg drag, knee cut.",
+        "me toreando-pass open-guard/top>? stopped | me leg-drag-pass open-guard/top>? stopped | "
+            + "me knee-cut-pass open-guard/top>side-control/top landed"
+    )]
+    [InlineData(
+        "I was in his open guard. Toreando to side control. He got his guard back. Knee cut.",
+        "me toreando-pass open-guard/top>side-control/top landed | they guard-recovery side-control/top>open-guard/top landed | "
+            + "me knee-cut-pass open-guard/top>side-control/top landed"
+    )]
+    public void Of_two_passes_in_a_row_only_the_last_came_off(string text, string expected) => Assert.Equal(expected, Trade.Told(text));
 
     [Theory]
     [InlineData("I was in closed guard bottom. My hip bump got stuffed.", "me hip-bump-sweep closed-guard/bottom>? stopped")]

@@ -24,6 +24,12 @@ public class SheetTests
     [InlineData("gave: leg drag, armbar. got: toreando.", "partner leg-drag-pass landed; partner armbar tap; me toreando-pass landed")]
     [InlineData("mine: knee cut\\nhis: flower sweep", "me knee-cut-pass landed; partner flower-sweep landed")]
     [InlineData("first go → got: ankle pick. gave: kimura from mount", "me ankle-pick landed; partner kimura tap")]
+    [InlineData(
+        "From their mount: upa 1, elbow escape 2, stuck 1",
+        "me bridge-and-roll landed; me elbow-escape landed; me elbow-escape landed"
+    )]
+    [InlineData("Me on his back x5: RNC 2, lost it 3.", "me rear-naked-choke tap; me rear-naked-choke tap")]
+    [InlineData("W vs the big blue, IHH. L vs coach, KB", "me inside-heel-hook tap; partner kneebar tap")]
     [InlineData("W vs the big blue, RNC.", "me rear-naked-choke tap")]
     [InlineData("L vs the big blue, RNC.", "partner rear-naked-choke tap")]
     [InlineData("L vs coach: heel hook, kneebar", "partner heel-hook tap; partner kneebar tap")]

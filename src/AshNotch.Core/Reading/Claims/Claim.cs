@@ -114,6 +114,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
     /// <summary>Of a reply: it came out as the one before, "so was the second one".</summary>
     public bool IsLike { get; init; }
 
+    /// <summary>Of a reply: the other one did in turn what was done to them, "he paid me back with the same".</summary>
+    public bool IsReturn { get; init; }
+
     /// <summary>It is told as a deed of nobody named: "sat up".</summary>
     public bool IsDeed { get; init; }
 
@@ -158,6 +161,9 @@ internal sealed record Claim(ClaimKind Kind, Span Span)
 
     /// <summary>How often.</summary>
     public int Times { get; init; } = 1;
+
+    /// <summary>It is an entry of a count, "upa 1, elbow escape 3": each time began where they began.</summary>
+    public bool IsCounted { get; init; }
 
     /// <summary>Of a reply: what it says of the attempt.</summary>
     public Outcome Reply { get; init; }

@@ -217,6 +217,9 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         // "Shoulder pressure tap": the name says that there was one.
         if (it.Move.Id.Value == "pressure-tap")
             return Is(Outcome.Tap);
+        // "Elbow escape 3, RNC 2": what is counted up came off.
+        if (it is { IsCounted: true, Verb: null })
+            return Is(Outcome.Tap);
         if (it.Use.IsVerb)
             return Either(
                 Outcome.Tap,

@@ -71,6 +71,7 @@ internal static class MoveClaims
             Side = SideSaid.Of(clause, it.Use.Found, it.Words),
             Given = Given(it, whos),
             Times = it.Times,
+            IsCounted = it.IsCounted,
             Found = it.Use.Found,
             Level = it.Level,
             IsByEar = it.Use.Found.ByEar,

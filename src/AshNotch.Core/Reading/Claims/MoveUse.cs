@@ -111,7 +111,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     private int? CountedAfter =>
         Clause.Subject is null
         && Use.Found.After < Words.Count
-        && Words[Use.Found.After] is { Before: " ", Text: [>= '2' and <= '9' and var digit] }
+        && Words[Use.Found.After] is { Before: " ", Text: [>= '1' and <= '9' and var digit] }
         && (
             Use.Found.After + 1 == Words.Count
             || Words[Use.Found.After + 1] is var next
@@ -121,6 +121,9 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
         )
             ? digit - '0'
             : null;
+
+    /// <summary>It is an entry of a count: each time began where they began.</summary>
+    public bool IsCounted => CountedAfter is not null;
 
     /// <summary>How often it was done.</summary>
     public int Times

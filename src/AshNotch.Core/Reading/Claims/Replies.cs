@@ -121,8 +121,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     private Claim? Like()
     {
         var same = clause.Items.Any(i => i.Text == "same");
+        var isReturn = clause.Names.Count == 0 && subject is not null && clause.Verbs.Any(v => v.Is(Act.Returns) && !v.Not);
         var isLike =
-            clause is { Names.Count: 0, Verbs.Count: 0, Subject: null }
+            isReturn
+            || clause is { Names.Count: 0, Verbs.Count: 0, Subject: null }
                 && (isNext && clause.Items[0].Text == "so" || same && clause.Items.Any(i => i.Text == "again"))
             || clause is { Names.Count: 0, Verbs: [{ Not: false } did] }
                 && subject is not null
@@ -136,6 +138,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 IsWhoSaid = subject is not null,
                 IsNext = true,
                 IsLike = true,
+                IsReturn = isReturn,
             }
             : null;
     }

@@ -19,6 +19,7 @@ internal enum Act
     Allows,
     Reaches,
     Falls,
+    Returns,
     Does,
     Restarts,
     Times,

@@ -261,6 +261,8 @@ internal sealed class Scanner(
         && !words[i + 1].AfterPause
         && !char.IsDigit(words[i + 1].Text[0])
         && !(i > 0 && words[i - 1].Text == "by" && words[i + 1].Text.EndsWith("ed", StringComparison.Ordinal))
+        // "I let her sweep me".
+        && !(i + 2 < words.Count && Grammar.Is("me-object", words[i + 2].Text) && !words[i + 2].AfterPause)
         && !Grammar.Is("preposition", words[i + 1].Text)
         && !Grammar.Is("be", words[i + 1].Text)
         && !Grammar.Is("auxiliary", words[i + 1].Text)

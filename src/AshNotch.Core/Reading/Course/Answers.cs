@@ -210,7 +210,7 @@ internal static class Answers
             var held = state.Events[i];
             if (
                 held.Move is not { Stays: false } move
-                || claim.Whos.Count > 0 && claim.Whos[0].Is != held.By
+                || claim.Whos.Count > 0 && claim.Whos[0].Is == held.By == claim.IsReturn
                 || held.Outcome == Outcome.Tap && !claim.IsLike
             )
                 continue;
@@ -221,13 +221,19 @@ internal static class Answers
             var landed = outcome == Outcome.Landed;
             // Who names a hold and then "the same again" speaks of what came of it.
             var isLeftOpen = claim.IsLike && held is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true };
+            var by = claim.IsReturn ? held.By.Other() : held.By;
             var again = held with
             {
                 Claim = claim,
+                By = by,
                 Span = claim.Span,
                 Outcome = outcome,
                 IsOpen = claim.IsOpen,
-                To = landed ? Landing.End(move, held.By, held.From ?? held.Before) : null,
+                From = claim.IsReturn ? null : held.From,
+                To =
+                    !landed ? null
+                    : claim.IsReturn ? Landing.End(move, by, null)
+                    : Landing.End(move, by, held.From ?? held.Before),
                 IsToSaid = false,
                 IsTapSaid = false,
             };

@@ -272,7 +272,10 @@ internal static class Moves
             Cost = state.Cost + cost,
             Events = events,
             Start = start,
-            Now = made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now : made.From ?? state.Now,
+            Now =
+                made.Claim.IsCounted && state.Start is { } each ? each
+                : made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now
+                : made.From ?? state.Now,
         };
         // "Armbarred me twice": each ended an exchange.
         for (var i = 1; i < times && made is { Outcome: Outcome.Tap, IsTapSaid: true }; i++)
