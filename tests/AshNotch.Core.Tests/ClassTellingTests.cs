@@ -51,6 +51,7 @@ public class ClassTellingTests
         "Good class tonight. Rolled with Oak. He passed. Last roll with the purple belt. I swept her.",
         "oak: Partner guard-pass | ?: Me sweep"
     )]
+    [InlineData("He armbarred me. Next exchange I swept him.", "-: Partner armbar, Me sweep")]
     [InlineData("I swept him. Next round. He swept me.", "-: Me sweep | -: Partner sweep")]
     [InlineData("I swept him. Third roll. With Oak: Oak passed.", "-: Me sweep | oak: Partner guard-pass")]
     [InlineData("I swept him.\nwith Oak\nhe passed", "-: Me sweep | oak: Partner guard-pass")]

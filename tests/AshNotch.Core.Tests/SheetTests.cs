@@ -28,6 +28,10 @@ public class SheetTests
         "From their mount: upa 1, elbow escape 2, stuck 1",
         "me bridge-and-roll landed; me elbow-escape landed; me elbow-escape landed"
     )]
+    [InlineData(
+        "top rounds: knee cut 1, toreando 2, swept 1",
+        "me knee-cut-pass landed; me toreando-pass landed; me toreando-pass landed; partner sweep landed"
+    )]
     [InlineData("Me on his back x5: RNC 2, lost it 3.", "me rear-naked-choke tap; me rear-naked-choke tap")]
     [InlineData("W vs the big blue, IHH. L vs coach, KB", "me inside-heel-hook tap; partner kneebar tap")]
     [InlineData("W vs the big blue, RNC.", "me rear-naked-choke tap")]

@@ -212,13 +212,13 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             new([new(success, Weights.Of(comesOff)), new(Outcome.Stopped, Weights.Of(not))], true);
         if (it.Move.Stays)
             return new([new(Outcome.Landed, Weights.Of("plain-landed")), new(Outcome.Stopped, Weights.Of("hold-stopped"))], true);
+        // "Elbow escape 3, RNC 2": what is counted up came off.
+        if (it is { IsCounted: true, Verb: null })
+            return Is(Success(it));
         if (!it.Move.IsSubmission)
             return Either(Outcome.Landed, "plain-landed", "plain-stopped");
         // "Shoulder pressure tap": the name says that there was one.
         if (it.Move.Id.Value == "pressure-tap")
-            return Is(Outcome.Tap);
-        // "Elbow escape 3, RNC 2": what is counted up came off.
-        if (it is { IsCounted: true, Verb: null })
             return Is(Outcome.Tap);
         if (it.Use.IsVerb)
             return Either(

@@ -152,7 +152,7 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
                 if (Numbers.Times(Words, i) is { } times)
                     return times;
             }
-            return Counted ?? CountedAfter ?? 1;
+            return CountedAfter ?? Counted ?? 1;
         }
     }
 
