@@ -208,9 +208,10 @@ internal static class Answers
         for (var i = state.Events.Count - 1; i >= Math.Max(first, state.Events.Count - 3); i--)
         {
             var held = state.Events[i];
+            var (by, from) = claim.IsReturn ? (held.By.Other(), null) : (held.By, held.From);
             if (
                 held.Move is not { Stays: false } move
-                || claim.Whos.Count > 0 && claim.Whos[0].Is == held.By == claim.IsReturn
+                || claim.Whos.Count > 0 && claim.Whos[0].Is != by
                 || held.Outcome == Outcome.Tap && !claim.IsLike
             )
                 continue;
@@ -221,7 +222,6 @@ internal static class Answers
             var landed = outcome == Outcome.Landed;
             // Who names a hold and then "the same again" speaks of what came of it.
             var isLeftOpen = claim.IsLike && held is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true };
-            var by = claim.IsReturn ? held.By.Other() : held.By;
             var again = held with
             {
                 Claim = claim,
@@ -229,11 +229,8 @@ internal static class Answers
                 Span = claim.Span,
                 Outcome = outcome,
                 IsOpen = claim.IsOpen,
-                From = claim.IsReturn ? null : held.From,
-                To =
-                    !landed ? null
-                    : claim.IsReturn ? Landing.End(move, by, null)
-                    : Landing.End(move, by, held.From ?? held.Before),
+                From = from,
+                To = landed ? Landing.End(move, by, claim.IsReturn ? null : from ?? held.Before) : null,
                 IsToSaid = false,
                 IsTapSaid = false,
             };
