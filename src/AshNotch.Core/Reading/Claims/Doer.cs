@@ -19,16 +19,26 @@ internal static class Doer
 
     // "I pulled him down on top of me": what bodies do is told of who acts, whoever else stands in it.
     private static Who? Bodily(MoveUse it) =>
+        Verbless(it) is { } whose ? whose
         // "He was between my legs again": whose legs they are.
-        it.IsBodily
-        && it.Move.Kind == MoveKind.GuardRecovery
-        && Grammar.Is("preposition", it.Words[it.Use.Found.First].Text)
+        : it.IsBodily && it.Move.Kind == MoveKind.GuardRecovery && Grammar.Is("preposition", it.Words[it.Use.Found.First].Text)
             ? MoveUse.Of(it.Use.Within)
         : it is { Use.Passive: false, Subject: { } acting }
         && it.IsBodily
         && !it.Clause.Verbs.Any(v => v.Item.First < it.Use.Found.First && (v.Is(Act.Allows) || v.Passive))
             ? acting
         : null;
+
+    // "And then my legs round her": of whom it is told, whoever acted before.
+    private static Who? Verbless(MoveUse it)
+    {
+        if (it is not { IsBodily: true, Clause.Subject: null, Verb: null })
+            return null;
+        var (first, last) = (it.Words[it.Use.Found.First].Text, it.Words[it.Use.Found.After - 1].Text);
+        return Grammar.Is("me-owner", first) && Grammar.Is("partner-object", last) ? Who.Me
+            : Grammar.Is("partner-owner", first) && Grammar.Is("me-object", last) ? Who.Partner
+            : null;
+    }
 
     // "Shook him off", "gave up his back", "tapped to pressure".
     private static Who? InTheName(MoveUse it)
@@ -113,9 +123,7 @@ internal static class Doer
     // "He locked my head and arm": what is gripped is mine, the hold is his.
     private static bool IsGripped(MoveUse it) =>
         it.Move.IsSubmission
-        && it.Verb is { } verb
-        && verb.Is(Act.Gets)
-        && !verb.Is(Act.Stops)
+        && (it.Verb is null || it.Verb.Is(Act.Gets) && !it.Verb.Is(Act.Stops))
         && it.Use is { IsVerb: false, Leads: false }
         && it.Subject is { } holder
         && MoveUse.Of(it.Use.Owner) == holder.Other()

@@ -15,7 +15,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     {
         foreach (var verb in clause.Verbs)
         {
-            if (verb.Is(Act.Taps) && !IsOfNobody(verb) && Tap(verb, named) is { } tap)
+            if (verb.Is(Act.Taps) && !IsOfNobody(verb) && !IsGivenUp(verb) && Tap(verb, named) is { } tap)
                 claims.Add(tap);
         }
         if (NoTaps() is { } none)
@@ -253,6 +253,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             IsJoined = named,
         };
     }
+
+    // "I tried the armbar, then gave up": what one did oneself is no reason to tap.
+    private bool IsGivenUp(VerbUse verb) => verb.Is(Act.GivesUp) && topic is { } acted && acted == (subject ?? acted);
 
     private static Who? Winner(string word) =>
         Grammar.Is("me-object", word) ? Who.Me

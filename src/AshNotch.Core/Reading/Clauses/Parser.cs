@@ -111,7 +111,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         switch (item.Part)
         {
             // "A kneebar attempt of hers".
-            case Part.Owner when Grammar.Is("owned", item.Text) && now.Names.Count > 0 && (lead == "of" || item.Text is not "his"):
+            case Part.Owner when Grammar.Is("owned", item.Text) && now.Names.Count > 0 && IsOfWhom(at):
                 now.Names[^1].By = item.Party;
                 break;
             // "His second, a proper double": what is named next is his.
@@ -142,6 +142,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 break;
         }
     }
+
+    // "One of his", "a kneebar, mine"; but "a leg behind mine" is where it was.
+    private bool IsOfWhom(int at) => lead == "of" || items[at].Text is not "his" && items[at - 1].Part != Part.Preposition;
 
     private void HearLink(Item item)
     {

@@ -124,7 +124,9 @@ internal sealed class Scanner(
     // Index after "was on my back", where it is one's own.
     private int? OnOwnBack(int i, List<Item> before)
     {
-        var on = Grammar.Is("be", words[i].Text) ? i + 1 : i;
+        var on = i;
+        while (on < words.Count && !(on > i && words[on].AfterPause) && Grammar.Is("coming-to-lie", words[on].Text))
+            on++;
         if (
             before is not [.., { Part: Part.Person } person]
             || on + 2 >= words.Count

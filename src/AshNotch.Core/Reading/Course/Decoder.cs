@@ -16,6 +16,9 @@ internal sealed class Decoder(MatVocabulary vocabulary)
     /// <summary>Standing up in somebody's guard.</summary>
     public Move? StandInGuard { get; } = vocabulary.Move(new MoveId("stand-in-guard"));
 
+    /// <summary>Opening the legs that are around one.</summary>
+    public Move? OpenTheGuard { get; } = vocabulary.Move(new MoveId("open-the-guard"));
+
     /// <summary>Rolling somebody off the mount.</summary>
     public Move? BridgeAndRoll { get; } = vocabulary.Move(new MoveId("bridge-and-roll"));
 

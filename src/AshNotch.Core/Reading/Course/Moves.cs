@@ -256,6 +256,9 @@ internal static class Moves
             // "I stand up with the leg" out of the X.
             { Id.Value: "stand-up-escape" or "come-up-on-top" } with
                 when at is { IsBottom: true } && decoder.StandUpSweeps.GetValueOrDefault(at.Position.Id) is { } swept => swept,
+            // "Shook me off": out of the legs that were around them.
+            { Id.Value: "back-escape" or "escape" } open when at is { IsTop: true, Position.Id: "closed-guard" } => decoder.OpenTheGuard
+                ?? open,
             { Id.Value: "sweep" } over when claim.IsWeak && at is { IsBottom: true, Position.Id: "mount" } => decoder.BridgeAndRoll ?? over,
             var move => move,
         };
