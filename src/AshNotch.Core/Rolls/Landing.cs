@@ -40,8 +40,6 @@ public static class Landing
         if (move.To is null)
             return null;
         var to = move.To.SeenBy(actor);
-        if (to == from)
-            return null;
         // Flattening out from the back does not give up the back for half guard.
         var loses = from is not null && (actor == Who.Me ? to.Control < from.Control : to.Control > from.Control);
         var mayStay = to.Role is Role.Top or Role.Bottom && move.Kind == MoveKind.Transition;
