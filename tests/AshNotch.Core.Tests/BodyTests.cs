@@ -38,6 +38,21 @@ public class BodyTests
     [InlineData("He ran around my legs and ended up lying across my chest.", "partner guard-pass landed")]
     public void What_is_joined_is_done_by_the_same_one(string text, string told) => Assert.Equal(told, Told(text));
 
+    // Whoever acts did it, whose leg or arm it was done with.
+    [Theory]
+    [InlineData("He tripped me with a leg behind mine and landed between my legs.", "partner takedown landed")]
+    [InlineData("He wrapped up my head and arm and squeezed. Tap.", "partner arm-triangle-choke tap")]
+    [InlineData("He leaned his forearm in my throat and I gave up.", "partner choke tap")]
+    [InlineData("I went for the triangle but gave up.", "me triangle-choke abandoned")]
+    [InlineData("I had closed guard. He shook me off and passed.", "partner open-the-guard landed; partner guard-pass landed")]
+    public void Who_acts_did_it(string text, string told) => Assert.Equal(told, Told(text));
+
+    // A back is the trade's when somebody is on it.
+    [Theory]
+    [InlineData("He turned his back into me.")]
+    [InlineData("I got her back to the floor.")]
+    public void A_back_may_be_a_back(string text) => Assert.Equal("", Told(text));
+
     // Where the words stand makes it a sweep or a takedown, whatever they are.
     [Theory]
     [InlineData("I had closed guard. I knocked her over backwards.", "me sweep landed")]

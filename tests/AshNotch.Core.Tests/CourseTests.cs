@@ -70,6 +70,18 @@ public class CourseTests
     public void Who_did_what_they_were_told_to_did_it(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
+    [InlineData("We were standing. I got a takedown. Half guard.", "half-guard/top")]
+    [InlineData("We were standing. He took me down with a body lock and landed in side control.", "side-control/bottom")]
+    [InlineData("He mounted me. I bridged and rolled him and ended in his guard.", "closed-guard/top")]
+    [InlineData("I was in half guard. He flattened me out.", "half-guard/bottom")]
+    [InlineData("My omoplata, he rolls and I ended on top, side control, lost it.", "side-control/top")]
+    public void A_place_told_next_is_where_it_led(string text, string expected) =>
+        Assert.Equal(
+            expected,
+            Trade.Read(text).Exchanges.SelectMany(e => e.Exchange.Notches).Last(n => n.Outcome == Outcome.Landed).To?.Value
+        );
+
+    [Theory]
     [InlineData("I tried mount.", "me take-mount stopped")]
     [InlineData("He went for the saddle, I stepped out.", "partner enter-saddle stopped")]
     [InlineData("I was in his half guard. I tried to get to mount but he framed.", "me take-mount stopped | partner frame landed")]

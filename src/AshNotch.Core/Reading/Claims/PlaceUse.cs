@@ -40,6 +40,8 @@ internal sealed record PlaceUse(IReadOnlyList<Word> Words, Clause Clause, NameUs
         && !verb.Is(Act.Gets)
         && !verb.Is(Act.Reaches)
         && !IsInto
+        // "Smothered in side control": there they were.
+        && Use.Lead is not ("in" or "under")
         && !Grammar.Is("means", Use.Lead);
 
     /// <summary>"Nearly in mount", "almost took the mount".</summary>

@@ -55,6 +55,15 @@ internal static class Amending
             && ends.Position.Family != place.Position.Family
             && claim.Coming == Coming.Reaches
             && claim.IsWhoSaid;
+        // "Took him down, half guard": where a throw or a sweep led by itself was only a guess.
+        var guessed =
+            landed
+            && last.Move?.Kind is MoveKind.Takedown or MoveKind.Sweep
+            && (place.Position.Holder == Role.Top || place.Position.Id == "half-guard")
+            && last.To is { IsGuard: true }
+            && (claim.IsLanding || claim.IsBare)
+                ? Weights.Of("led-guessed")
+                : 0;
         var put = last with { Outcome = Outcome.Landed, To = place, IsToSaid = true, Span = last.Move is null ? claim.Span : last.Span };
         // Told by itself it is a step of its own, unless only where a throw or a sweep led is left to say.
         var apart =
@@ -69,6 +78,7 @@ internal static class Amending
             );
         return (state.With(state.Events.Count - 1, put) with { Now = place }).Plus(
             which
+                + guessed
                 + (
                     claim.IsLanding ? Weights.Of("led-landing")
                     : claim.Coming == Coming.Is ? Weights.Of("led-is")

@@ -104,6 +104,12 @@ internal static class Answers
             return held is { Move.Id.Value: "bridge", IsOpen: true };
         if (held is { Claim.IsFirm: true, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
             return false;
+        // "Took him down to side control. Lost it": there they were.
+        if (
+            held is { Outcome: Outcome.Landed, IsToSaid: true, Move.Kind: MoveKind.Sweep or MoveKind.Takedown or MoveKind.Pass }
+            && claim.Reply is Outcome.Stopped
+        )
+            return false;
         return held.IsOpen
             || claim.Reply switch
             {

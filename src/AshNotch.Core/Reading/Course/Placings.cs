@@ -107,6 +107,12 @@ internal static class Placings
             if (isHold || !claim.IsAgain)
                 yield break;
         }
+        // "I bridged him over, ended in his guard": in whichever of his guards it was.
+        if (IsAnyGuard(claim, place) && state.Now is { IsGuard: true, Position.Id: not "half-guard" } guard && guard.IsTop == place.IsTop)
+        {
+            yield return ToldOnceMore(state, guard);
+            yield break;
+        }
         if (IsOpening(state, claim))
         {
             yield return state with
@@ -139,6 +145,8 @@ internal static class Placings
         var before = state.With(state.Events.Count - 1, sprawl with { To = null });
         return before with { Events = before.Events.Add(Reaching(claim, sprawl.By, null, sprawl.From, place)) };
     }
+
+    private static bool IsAnyGuard(Claim claim, Place place) => claim.Found is { Count: 1 } && place.Position.Id == "open-guard";
 
     // "Mount, again".
     private static State ToldOnceMore(State state, Place place) =>
