@@ -291,7 +291,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
                 && last is { Names.Count: 0, Verbs.Count: > 0, Subject: Party.Me or Party.Partner }
                 && last.Does(Act.Reaches)
                 && !claimed
-            || clause is { NewSentence: false, Link.Length: 0 } && acts && (within || opens.EndsWith("ing", StringComparison.Ordinal))
+            || clause is { NewSentence: false, Link.Length: 0 } && acts && (within || clause.IsInList || opens.EndsWith("ing", StringComparison.Ordinal))
                 ? joined
             : clause.NewSentence && !clause.NewLine || clause.Link == "then" || clause.Link.Length == 0 ? headed
             : null;

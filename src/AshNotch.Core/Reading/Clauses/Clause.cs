@@ -77,6 +77,9 @@ internal sealed class Clause
     /// <summary>A line begins with it.</summary>
     public bool NewLine { get; set; }
 
+    /// <summary>It stands in a list of what one did, which "and" ends.</summary>
+    public bool IsInList { get; set; }
+
     /// <summary>Who acts, if said in it.</summary>
     public Party? Subject { get; set; }
 

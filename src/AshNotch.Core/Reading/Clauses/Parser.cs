@@ -37,7 +37,18 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         for (var i = 0; i < items.Count; i++)
             parser.Hear(i);
         parser.Close();
+        MarkLists(parser.clauses);
         return parser.clauses;
+    }
+
+    // "He stood up, broke my legs open and ran round": what "and" ends is one list, of one who acts.
+    private static void MarkLists(List<Clause> clauses)
+    {
+        for (var i = clauses.Count - 2; i >= 0; i--)
+            clauses[i].IsInList =
+                clauses[i] is { Subject: null, NewSentence: false, Link.Length: 0 }
+                && clauses[i + 1] is { Subject: null, NewSentence: false } next
+                && (next.Link == "and" || next.IsInList);
     }
 
     private void Hear(int at)
