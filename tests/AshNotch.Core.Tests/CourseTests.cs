@@ -70,6 +70,13 @@ public class CourseTests
     public void Who_did_what_they_were_told_to_did_it(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]
+    [InlineData("He guillotined me off my double.", "me double-leg stopped | partner guillotine tap")]
+    [InlineData("I passed off his failed triangle.", "partner triangle-choke stopped | me guard-pass landed")]
+    [InlineData("The first was a triangle I walked into.", "partner triangle-choke stopped")]
+    [InlineData("The heel hook defence works.", "")]
+    public void What_was_answered_comes_first_and_is_the_other_ones(string text, string expected) => Assert.Equal(expected, Best(text));
+
+    [Theory]
     [InlineData("We were standing. I got a takedown. Half guard.", "half-guard/top")]
     [InlineData("We were standing. He took me down with a body lock and landed in side control.", "side-control/bottom")]
     [InlineData("He mounted me. I bridged and rolled him and ended in his guard.", "closed-guard/top")]

@@ -44,7 +44,7 @@ internal static class Doubting
     {
         var same = seconds.Select(s => s.GetValueOrDefault(told.Claim)).OfType<Event>().Where(e => e.Move == told.Move).ToList();
         var isTap = told.Outcome == Outcome.Tap;
-        if (!told.IsWhoSaid && (isTap || same.Any(e => e.By != told.By)))
+        if (told is { IsWhoSaid: false, Move: not { Stays: true } } && (isTap || same.Any(e => e.By != told.By)))
             yield return (Doubt.Who, isTap ? 0 : 2);
         if (
             isTap && !told.IsTapSaid

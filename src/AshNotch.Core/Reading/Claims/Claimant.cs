@@ -291,7 +291,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
                 && last is { Names.Count: 0, Verbs.Count: > 0, Subject: Party.Me or Party.Partner }
                 && last.Does(Act.Reaches)
                 && !claimed
-            || clause is { NewSentence: false, Link.Length: 0 } && acts && (within || clause.IsInList || opens.EndsWith("ing", StringComparison.Ordinal))
+            || clause is { NewSentence: false, Link.Length: 0 }
+                && acts
+                && (within || clause.IsInList || opens.EndsWith("ing", StringComparison.Ordinal))
                 ? joined
             : clause.NewSentence && !clause.NewLine || clause.Link == "then" || clause.Link.Length == 0 ? headed
             : null;
@@ -343,9 +345,15 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
         if (IsNumbered(clause))
             claims.Add(new Claim(ClaimKind.End, span) { End = null });
         var named = new List<Claim>();
+        var countered = new HashSet<int>();
         foreach (var use in clause.Names.Where(n => n.Found.Move is not null && !IsNamedAfter(clause, n)))
-            if (MoveClaims.Of(new MoveUse(words, clause, use, topic, Shared(clause, Acts(clause)), Headed(clause))) is { } moved)
+        {
+            var it = new MoveUse(words, clause, use, topic, Shared(clause, Acts(clause)), Headed(clause));
+            if (MoveClaims.Of(it) is { } moved)
                 named.Add(moved);
+            if (it.IsCountered)
+                countered.Add(use.Found.First);
+        }
         // "It cost me my guard": what did so is told before.
         var cost =
             clause.Verbs is [var only]
@@ -369,7 +377,13 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             named[timed] = named[timed] with { Clock = clock };
             clock = default;
         }
-        claims.AddRange(named.OrderBy(c => c.Found is { } f ? f.First : int.MaxValue));
+        claims.AddRange(
+            named.OrderBy(c =>
+                c.Found is not { } f ? int.MaxValue
+                : countered.Contains(f.First) ? clause.First - 1
+                : f.First
+            )
+        );
         new Replies(
             words,
             clause,

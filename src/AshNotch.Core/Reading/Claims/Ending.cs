@@ -35,6 +35,14 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             return true;
         if (move.Word is MoveWord.Manner or MoveWord.Reply)
             return true;
+        // "The heel hook defence works".
+        if (
+            !use.IsVerb
+            && use.Found.After < it.Words.Count
+            && !it.Words[use.Found.After].AfterPause
+            && Grammar.Is("defending", it.Words[use.Found.After].Text)
+        )
+            return true;
         // "Defended by stacking": that is what stopped the other one.
         if (
             it.IsMeans
@@ -88,6 +96,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
 
     private static Ending? ByContext(MoveUse it) =>
         it.IsEscaped
+        || it.IsCountered
         // "He sprawls on my double".
         || it.Move.Kind == MoveKind.Takedown
             && it.Clause.Names.Any(n => n is { IsVerb: true, Found.Move.Id.Value: "sprawl" } && n.Found.First < it.Use.Found.First)

@@ -77,6 +77,13 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
     /// <summary>"While I was escaping the armbar".</summary>
     public bool IsEscaped => Move.IsSubmission && Clause.Names.Any(n => Escapes(n) && n.Found.After <= Use.Found.First);
 
+    /// <summary>"Guillotined me off my double": what the one who is acted on had tried just before.</summary>
+    public bool IsCountered =>
+        Use is { Lead: "off", IsVerb: false, Owner: { } owner }
+        && !Move.Stays
+        && Clause.Names.FirstOrDefault(n => n.IsVerb && n.Found.After <= Use.Found.First) is { } answer
+        && (Of(owner) == Subject?.Other() || (answer.Within ?? answer.To ?? Clause.Object) == owner);
+
     /// <summary>"Saw the sweep coming".</summary>
     public bool IsSeenComing =>
         Use.Found.After < Words.Count

@@ -281,6 +281,18 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 && around.IsOwnDoing(at)
             )
                 known.By = item.Party;
+            // "A triangle I walked into": the other one's.
+            if (
+                now is { Subject: null, Verbs.Count: 0, Names: [.., { By: null, Found.Move.IsSubmission: true } met] }
+                && items[at - 1].Part == Part.Name
+                && !soft
+                && at + 1 < items.Count
+                && items[at + 1].Is(Act.Yields)
+            )
+            {
+                met.By = item.Party == Party.Me ? Party.Partner : Party.Me;
+                return;
+            }
             // "My head would pop, I tapped": it goes on with what happened.
             var turns = words[item.First].AfterPause && now.Items.Any(i => i.Part == Part.Modal);
             if (now.IsFull || turns || now.Subject is not null && now.Subject != item.Party)

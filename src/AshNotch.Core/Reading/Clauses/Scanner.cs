@@ -61,6 +61,9 @@ internal sealed class Scanner(
         // "I was on my back", "he's on his back": who lies has fallen, who is on the other's back holds it.
         if (OnOwnBack(i, before) is { } after)
             return new Item(i, after, Part.Verb, word) { Does = [Act.Falls] };
+        // "Off my failed armbar": what it was, not what came of something else.
+        if (Grammar.Is("failed-before", word) && starts.Contains(i + 1) && before is [.., { Part: Part.Owner or Part.Determiner }])
+            return new Item(i, i + 1, Part.Unable, word);
         // "Has never tapped": what has, has nothing.
         if (word is "has" or "have" or "had" && i + 1 < words.Count && words[i + 1].Text is "never" or "already" or "just")
             return new Item(i, i + 1, Part.Word, word);

@@ -99,6 +99,9 @@ internal static class Answers
     {
         if (claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
             return false;
+        // Where they are nobody gives up: "north south. He wanted the kimura, gave up on that".
+        if (held.Move is null && claim.Reply == Outcome.Abandoned)
+            return false;
         // Who falls was swept or thrown, whatever place was told between.
         if (claim.IsFall && held.Move?.Kind is not (MoveKind.Sweep or MoveKind.Takedown))
             return held is { Move.Id.Value: "bridge", IsOpen: true };
