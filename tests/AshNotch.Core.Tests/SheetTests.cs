@@ -197,6 +197,20 @@ public class SheetTests
     public void A_row_of_passives_and_a_number_before_a_name_are_heard(string text, string told) => Assert.Equal(told, Told(text));
 
     [Theory]
+    [InlineData("+1 armbar, -1 kimura.", "me armbar tap; partner kimura tap")]
+    [InlineData("Quick one: +2 (armbar, kimura), -1 (triangle).", "me armbar tap; me kimura tap; partner triangle-choke tap")]
+    [InlineData("Scissor sweep y, armbar n, his knee cut y", "me scissor-sweep landed; me armbar stopped; partner knee-cut-pass landed")]
+    [InlineData(
+        "Successful: toreando. Failed: armbar. Conceded: hip bump.",
+        "me toreando-pass landed; me armbar stopped; partner hip-bump-sweep landed"
+    )]
+    [InlineData("Got swept 0, passed 1, mounted 0.", "partner guard-pass landed")]
+    [InlineData("Mon: tapped 2x (guillotine, heel hook).", "partner guillotine tap; partner heel-hook tap")]
+    [InlineData("Got my guard passed by everybody.", "partner guard-pass landed")]
+    [InlineData("wins - kimura, armbar", "me kimura tap; me armbar tap")]
+    public void Signs_and_noughts_count(string text, string told) => Assert.Equal(told, Told(text));
+
+    [Theory]
     [InlineData("Oak: swept him, mount, americana, he tapped.", "me sweep landed; me americana tap")]
     [InlineData("Oak: ankle pick", "partner ankle-pick landed")]
     public void A_name_with_a_colon_acts_unless_the_line_speaks_of_them(string text, string told) => Assert.Equal(told, Told(text));

@@ -23,7 +23,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
     private static bool Uncounted(MoveUse it)
     {
         var (clause, use, move) = (it.Clause, it.Use, it.Move);
-        if (Grammar.IsAheadOn(it.Words, use.Found.First))
+        if (it.IsCountedNone || Grammar.IsAheadOn(it.Words, use.Found.First))
             return true;
         // "A kimura off the guillotine fake": what was only shown.
         if (
@@ -139,8 +139,19 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
         return verb.Is(Act.Yields) && it.IsDenied || it.IsSeenComing ? Is(Outcome.Stopped) : null;
     }
 
+    // "Scissor sweep y, armbar n".
+    private static bool? Marked(MoveUse it) =>
+        it.Use is { IsVerb: false } and { Found.After: var after }
+        && after < it.Words.Count
+        && it.Words[after] is { AfterPause: false, Text: "y" or "n" } mark
+        && (after + 1 == it.Words.Count || it.Words[after + 1].AfterPause)
+            ? mark.Text == "y"
+            : null;
+
     private static Ending? Denied(MoveUse it)
     {
+        if (Marked(it) is { } cameOff)
+            return Is(cameOff ? Success(it) : Outcome.Stopped);
         if (it.IsUnable || it.Move.IsSubmission && it.Clause.Verbs.Any(v => v.Is(Act.Taps) && (v.Not || v.Unable)))
             return Is(Outcome.Stopped);
         if (it.IsDenied)

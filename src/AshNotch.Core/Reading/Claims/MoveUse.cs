@@ -129,6 +129,12 @@ internal sealed record MoveUse(IReadOnlyList<Word> Words, Clause Clause, NameUse
             ? digit - '0'
             : null;
 
+    /// <summary>"Sweeps 0", "got swept 0".</summary>
+    public bool IsCountedNone =>
+        Use.Found.After < Words.Count
+        && Words[Use.Found.After] is { Before: " ", Text: "0" }
+        && (Use.Found.After + 1 == Words.Count || Words[Use.Found.After + 1].AfterPause);
+
     /// <summary>It is an entry of a count: each time began where they began.</summary>
     public bool IsCounted => CountedAfter is not null;
 

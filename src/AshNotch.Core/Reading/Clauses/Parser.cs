@@ -314,7 +314,9 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             )
         )
         {
-            now.Names[^1].By = item.Party;
+            // "Got my guard passed by everybody": known already.
+            if (item.Party != Party.Other || now.Names[^1].By is null)
+                now.Names[^1].By = item.Party;
             return;
         }
         if (
@@ -444,9 +446,19 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             Close();
         }
         now.GoesOn |= goesOn && !acts;
+        // "Got my guard passed".
+        var suffers =
+            owner is Party.Me or Party.Partner
+            && name.Move is { IsSubmission: false }
+            && items[at - 1].Part == Part.Owner
+            && last is { Not: false }
+            && last.Item.After == items[at - 1].First
+            && (Forms.IsGot(words[last.Item.First].Text) || Grammar.Is("having", words[last.Item.First].Text))
+            && Forms.IsDone(words[name.After - 1].Text);
         now.Names.Add(
             new NameUse(name)
             {
+                By = suffers ? (owner == Party.Me ? Party.Partner : Party.Me) : null,
                 Lead = acts ? "" : lead,
                 Owner = owner ?? (name.Move is not null ? ordinalOf : null),
                 IsVerb = acts || passive,

@@ -219,7 +219,11 @@ internal sealed class Scanner(
     }
 
     private bool IsNameLike(int i, string written, List<Item> before) =>
-        isStrange(words[i]) && written.Length > 2 && !written.All(c => char.IsUpper(c) || !char.IsLetter(c)) && before.Count >= 0;
+        isStrange(words[i])
+        && written.Length > 2
+        && !Grammar.Is("weekday", words[i].Text)
+        && !written.All(c => char.IsUpper(c) || !char.IsLetter(c))
+        && before.Count >= 0;
 
     // "D (blue)", "w/ K", "vs T", "M again".
     private bool IsLetterName(int i)

@@ -10,7 +10,19 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
     // No list is longer, and a line of nothing but heads is read in a time that grows with its length.
     private const int MostListed = 100;
 
+    private static readonly (string Kind, Who Who, bool? CameOff)[] Heads =
+    [
+        ("me", Who.Me, null),
+        ("partner", Who.Partner, null),
+        ("me-failed", Who.Me, false),
+    ];
+
     private readonly IReadOnlyList<Word> words = Word.Split(text[start..end]);
+
+    // A minus alone may be a dash.
+    private readonly bool isSigned = Enumerable
+        .Range(0, 10)
+        .Any(n => text.AsSpan(start, end - start).Contains($"+{n}", StringComparison.Ordinal));
 
     /// <summary>Reads them.</summary>
     public void Read()
@@ -30,6 +42,13 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
                 Sheet.Blank(plain, start + words[i].Start, list);
                 i = counted.List - 1;
             }
+            else if (Signed(i) is { } signed)
+            {
+                var list = start + words[i + 1].Start;
+                heads.Add((start + words[i].Start - 1, list, signed, true));
+                heads.Add((EndOfSigned(i + 1), EndOfSigned(i + 1), null, null));
+                Sheet.Blank(plain, start + words[i].Start - 1, list);
+            }
             else if ((Spoken(i) ?? Result(i)) is var (from, after, who, cameOff))
             {
                 heads.Add((from, after, who, cameOff));
@@ -44,6 +63,27 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
                 .Where(h => h.First.Who is not null || h.First.CameOff is not null)
         )
             sides.Add(new Side(head.After, next, head.Who, head.CameOff));
+    }
+
+    // "+1 armbar, -2 (choke, kimura)": so many for me, so many against.
+    private Who? Signed(int i) =>
+        i + 1 < words.Count
+        && words[i].Text.Length == 1
+        && char.IsAsciiDigit(words[i].Text[0])
+        && (words[i].Before is "+" or "-" || words[i].Before is [.., ' ' or '(', '+' or '-'])
+        && !char.IsAsciiDigit(words[i + 1].Text[0])
+        && isSigned
+            ? words[i].Before[^1] == '+'
+                ? Who.Me
+                : Who.Partner
+            : null;
+
+    private int EndOfSigned(int list)
+    {
+        var last = list;
+        while (last + 1 < words.Count && last < list + MostListed && !words[last + 1].AfterStop && Signed(last + 1) is null)
+            last++;
+        return start + words[last].End;
     }
 
     // A list in brackets ends with them, another with its sentence.
@@ -78,10 +118,10 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
     {
         if (first > 0 && !Opens(first))
             return null;
-        foreach (var who in (Who[])[Who.Me, Who.Partner])
-        foreach (var phrase in SideWords.Of(who == Who.Me ? "me" : "partner"))
+        foreach (var (kind, who, cameOff) in Heads)
+        foreach (var phrase in SideWords.Of(kind))
             if (Phrase.Stands(phrase, words, first) && After(first + phrase.Length - 1, ":→=") is { } after)
-                return (start + words[first].Start, after, who, null);
+                return (start + words[first].Start, after, who, cameOff);
         return null;
     }
 
@@ -100,6 +140,7 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
             && (
                 SideWords.Has("with", words[first + 1].Text)
                 || After(first, ":→") is not null
+                || words[first + 1].Before is " - " or " – "
                 || isMarked && (words[first + 1].Before.AsSpan().ContainsAny("(,:;") || words[first + 1].Text == words[first].Text)
             );
         return isHead
