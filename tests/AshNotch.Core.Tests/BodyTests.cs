@@ -44,6 +44,8 @@ public class BodyTests
     [InlineData("He wrapped up my head and arm and squeezed. Tap.", "partner arm-triangle-choke tap")]
     [InlineData("He leaned his forearm in my throat and I gave up.", "partner choke tap")]
     [InlineData("I went for the triangle but gave up.", "me triangle-choke abandoned")]
+    [InlineData("He strangled me twice from behind.", "partner choke tap; partner choke tap")]
+    [InlineData("He hugged my head and my arm and squeezed. I tapped.", "partner arm-triangle-choke tap")]
     [InlineData("I had closed guard. He shook me off and passed.", "partner open-the-guard landed; partner guard-pass landed")]
     public void Who_acts_did_it(string text, string told) => Assert.Equal(told, Told(text));
 

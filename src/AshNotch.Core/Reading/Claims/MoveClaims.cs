@@ -15,6 +15,7 @@ internal static class MoveClaims
         if (it.Use.IsVerb && it.Move is { IsSubmission: true, Word: MoveWord.General } && it.Times > 1 && whos[0].Cost <= 0.5)
             return new Claim(ClaimKind.Sum, SpanOf(it, it.Clause.First, it.Clause.After))
             {
+                Move = it.Move,
                 Whos = [whos[0]],
                 IsWhoSaid = said && (it.Subject is not null || !it.Use.Passive),
                 Times = it.Times,

@@ -138,9 +138,11 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         state = state with { Sum = null };
         if (sum.Told || state.HasLately(e => e.Outcome == Outcome.Tap && e.By == sum.By))
             return state;
-        return (state with { Events = state.Events.Add(new Event(sum.Claim, sum.By, null, Outcome.Tap) { From = state.Now }) }).Closed(
-            ExchangeEnd.Tap
-        );
+        // "Choked me twice": no name was told for either.
+        var done = new Event(sum.Claim, sum.By, sum.Claim.Move, Outcome.Tap) { From = state.Now, IsTapSaid = sum.Claim.Move is not null };
+        for (var i = 0; i < (sum.Claim.Move is null ? 1 : sum.Left); i++)
+            state = (state with { Events = state.Events.Add(done) }).Closed(ExchangeEnd.Tap);
+        return state;
     }
 
     private static State Finished(State state)
