@@ -207,6 +207,7 @@ public class SheetTests
     [InlineData("Got swept 0, passed 1, mounted 0.", "partner guard-pass landed")]
     [InlineData("Mon: tapped 2x (guillotine, heel hook).", "partner guillotine tap; partner heel-hook tap")]
     [InlineData("Got my guard passed by everybody.", "partner guard-pass landed")]
+    [InlineData("Didn't get my guard passed once. Didn't get a sub either.", "")]
     [InlineData("wins - kimura, armbar", "me kimura tap; me armbar tap")]
     public void Signs_and_noughts_count(string text, string told) => Assert.Equal(told, Told(text));
 

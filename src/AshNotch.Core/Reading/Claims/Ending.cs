@@ -159,6 +159,7 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
             return
                 it.Verb is { } verb
                 && !it.Use.IsVerb
+                && it.Move is not { Word: MoveWord.General, Kind: MoveKind.Submission }
                 && !Grammar.Is("auxiliary", it.Said)
                 && (verb.Is(Act.Gets) || verb.Is(Act.Works) || verb.Is(Act.Finishes) || verb.Is(Act.Nears))
                 ? Is(Outcome.Stopped)

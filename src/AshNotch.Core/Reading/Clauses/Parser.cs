@@ -451,7 +451,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
             owner is Party.Me or Party.Partner
             && name.Move is { IsSubmission: false }
             && items[at - 1].Part == Part.Owner
-            && last is { Not: false }
+            && last is not null
             && last.Item.After == items[at - 1].First
             && (Forms.IsGot(words[last.Item.First].Text) || Grammar.Is("having", words[last.Item.First].Text))
             && Forms.IsDone(words[name.After - 1].Text);
@@ -461,7 +461,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 By = suffers ? (owner == Party.Me ? Party.Partner : Party.Me) : null,
                 Lead = acts ? "" : lead,
                 Owner = owner ?? (name.Move is not null ? ordinalOf : null),
-                IsVerb = acts || passive,
+                IsVerb = acts || passive || suffers,
                 Passive = passive,
                 IsCarried = passive && carriedJust,
                 Not = not,
