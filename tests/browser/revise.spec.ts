@@ -171,6 +171,8 @@ for (const { name, ...use } of sizes) {
         await expect(page.getByRole('main').getByRole('button', { name: row }).first()).toBeVisible();
       }
       await page.goto(`${app.url}/#/partners`);
+      // The page before names them too, and is left only when the next one stands.
+      await expect(page.getByRole('heading', { name: 'Partners', level: 1 })).toBeVisible();
       await page.getByRole('link', { name: 'Juniper', exact: true }).first().click();
       await page.getByRole('link', { name: 'Who tapped whom' }).click();
       await expect(page.getByRole('combobox', { name: 'Partner' })).toHaveValue(/Juniper/);
