@@ -74,6 +74,9 @@ public class CourseTests
     [InlineData("I passed off his failed triangle.", "partner triangle-choke stopped | me guard-pass landed")]
     [InlineData("The first was a triangle I walked into.", "partner triangle-choke stopped")]
     [InlineData("The heel hook defence works.", "")]
+    [InlineData("He took my back off my failed armbar.", "me armbar stopped | partner back-take landed")]
+    [InlineData("They gave me their back. I choked them.", "me back-control/top landed | me choke tap")]
+    [InlineData("He took me down. They gave him two for the takedown.", "partner takedown landed")]
     public void What_was_answered_comes_first_and_is_the_other_ones(string text, string expected) => Assert.Equal(expected, Best(text));
 
     [Theory]

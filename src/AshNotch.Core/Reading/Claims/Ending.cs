@@ -13,7 +13,9 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
 
     /// <summary>The ending of a move in its clause.</summary>
     public static Ending Of(MoveUse it) =>
-        Uncounted(it) ? None : ByContext(it) ?? ByMeans(it) ?? Countered(it) ?? Denied(it) ?? Finished(it) ?? Attempted(it) ?? Plain(it);
+        Uncounted(it)
+            ? None
+            : ByContext(it) ?? ByMeans(it) ?? Countered(it) ?? Marked(it) ?? Denied(it) ?? Finished(it) ?? Attempted(it) ?? Plain(it);
 
     private static Ending Is(Outcome outcome, bool open = false) => new([new(outcome, 0)], open);
 
@@ -140,18 +142,16 @@ internal readonly record struct Ending(IReadOnlyList<May<Outcome>> Outcomes, boo
     }
 
     // "Scissor sweep y, armbar n".
-    private static bool? Marked(MoveUse it) =>
+    private static Ending? Marked(MoveUse it) =>
         it.Use is { IsVerb: false } and { Found.After: var after }
         && after < it.Words.Count
         && it.Words[after] is { AfterPause: false, Text: "y" or "n" } mark
         && (after + 1 == it.Words.Count || it.Words[after + 1].AfterPause)
-            ? mark.Text == "y"
+            ? Is(mark.Text == "y" ? Success(it) : Outcome.Stopped)
             : null;
 
     private static Ending? Denied(MoveUse it)
     {
-        if (Marked(it) is { } cameOff)
-            return Is(cameOff ? Success(it) : Outcome.Stopped);
         if (it.IsUnable || it.Move.IsSubmission && it.Clause.Verbs.Any(v => v.Is(Act.Taps) && (v.Not || v.Unable)))
             return Is(Outcome.Stopped);
         if (it.IsDenied)

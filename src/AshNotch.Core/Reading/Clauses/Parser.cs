@@ -154,6 +154,8 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         }
     }
 
+    private static Party Facing(Party? one) => one == Party.Me ? Party.Partner : Party.Me;
+
     // "One of his", "a kneebar, mine"; but "a leg behind mine" is where it was.
     private bool IsOfWhom(int at) => lead == "of" || items[at].Text is not "his" && items[at - 1].Part != Part.Preposition;
 
@@ -290,7 +292,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
                 && items[at + 1].Is(Act.Yields)
             )
             {
-                met.By = item.Party == Party.Me ? Party.Partner : Party.Me;
+                met.By = Facing(item.Party);
                 return;
             }
             // "My head would pop, I tapped": it goes on with what happened.
@@ -458,7 +460,7 @@ internal sealed class Parser(IReadOnlyList<Word> words, IReadOnlyList<Item> item
         now.Names.Add(
             new NameUse(name)
             {
-                By = suffers ? (owner == Party.Me ? Party.Partner : Party.Me) : null,
+                By = suffers ? Facing(owner) : null,
                 Lead = acts ? "" : lead,
                 Owner = owner ?? (name.Move is not null ? ordinalOf : null),
                 IsVerb = acts || passive || suffers,

@@ -127,16 +127,12 @@ internal sealed class Scanner(
     // Index after "was on my back", where it is one's own.
     private int? OnOwnBack(int i, List<Item> before)
     {
+        if (before is not [.., { Part: Part.Person } person])
+            return null;
         var on = i;
         while (on < words.Count && !(on > i && words[on].AfterPause) && Grammar.Is("coming-to-lie", words[on].Text))
             on++;
-        if (
-            before is not [.., { Part: Part.Person } person]
-            || on + 2 >= words.Count
-            || words[on].Text != "on"
-            || words[on].AfterPause
-            || !Grammar.Is("lying-on", words[on + 2].Text)
-        )
+        if (on + 2 >= words.Count || words[on].Text != "on" || words[on].AfterPause || !Grammar.Is("lying-on", words[on + 2].Text))
             return null;
         Party? owner =
             Grammar.Is("me-owner", words[on + 1].Text) ? Party.Me

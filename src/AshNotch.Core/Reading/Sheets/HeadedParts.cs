@@ -46,7 +46,8 @@ internal sealed class HeadedParts(string text, int start, int end, StringBuilder
             {
                 var list = start + words[i + 1].Start;
                 heads.Add((start + words[i].Start - 1, list, signed, true));
-                heads.Add((EndOfSigned(i + 1), EndOfSigned(i + 1), null, null));
+                var over = EndOfSigned(i + 1);
+                heads.Add((over, over, null, null));
                 Sheet.Blank(plain, start + words[i].Start - 1, list);
             }
             else if ((Spoken(i) ?? Result(i)) is var (from, after, who, cameOff))
