@@ -21,8 +21,15 @@ internal static class Learning
     public static void Run(string tuning)
     {
         var told = AnnotatedRetelling.ReadFolder(tuning).ToList();
+        Climb(() => Value(told), leastGain: 0);
+        Print();
+    }
+
+    /// <summary>Moves the weights, one after the other, as long as some value grows by more than so much each time.</summary>
+    public static void Climb(Func<double> value, double leastGain)
+    {
         var weights = Weights.All;
-        var best = Value(told);
+        var best = value();
         Console.Error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"before: {best:0.0}"));
         for (var step = FirstStep; step > LastStep; step /= 2)
         {
@@ -31,15 +38,20 @@ internal static class Learning
             {
                 var before = weights[name];
                 weights[name] = Math.Round(before + by, 3);
-                var value = Value(told);
-                if (value > best)
-                    best = value;
+                var moved = value();
+                if (moved > best + leastGain)
+                    best = moved;
                 else
                     weights[name] = before;
             }
             Console.Error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"step {step:0.00}: {best:0.0}"));
         }
-        foreach (var (name, weight) in weights)
+    }
+
+    /// <summary>Prints the weights as they stand in <c>weights.json</c>.</summary>
+    public static void Print()
+    {
+        foreach (var (name, weight) in Weights.All)
             Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"    \"{name}\": {weight},"));
     }
 

@@ -3,7 +3,7 @@ using AshNotch.Bench.Attack;
 using AshNotch.Bench.Simulation;
 using AshNotch.Bench.Speed;
 
-// Usage: AshNotch.Bench [reading [show | behaviours | hands FILE...] | learn | classes [FILE [show | ID]] | speed | attack [kills | killed | restores | races | clocks | names | tabs | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS] | pairs [PRACTITIONERS] | learned [PRACTITIONERS] | who-comes [GYMS]].
+// Usage: AshNotch.Bench [reading [show | behaviours | hands FILE... | left-out FILE... | learn-hands FILE...] | learn | classes [FILE [show | ID]] | speed | attack [kills | killed | restores | races | clocks | names | tabs | damaged | fuzz | reading | load] | simulation [PRACTITIONERS] | closed-loop [PRACTITIONERS] | review [PRACTITIONERS] | pairs [PRACTITIONERS] | learned [PRACTITIONERS] | who-comes [GYMS]].
 // Without a name, all of them.
 // One that is killed by the attack of that name.
 if (args is ["killed", var directory, var kind, var seed])

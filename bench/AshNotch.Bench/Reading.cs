@@ -20,6 +20,16 @@ internal static class Reading
             Hands.HandTable.Print(args[1..]);
             return;
         }
+        if (asked == "left-out")
+        {
+            Hands.LeftOut.Print(args[1..]);
+            return;
+        }
+        if (asked == "learn-hands")
+        {
+            Hands.LeftOut.Learn(args[1..]);
+            return;
+        }
         BehaviourTable.Run(Path.Combine(folder, "behaviours.txt"), asked is "show" or "behaviours");
         if (asked == "behaviours")
             return;

@@ -9,7 +9,7 @@ public class ClaimTests
 {
     private static Claim Last(string text) => Rooms.Claims(text)[^1];
 
-    private static Outcome Likeliest(Claim claim) => claim.Outcomes.MinBy(o => o.Cost).Is;
+    private static Outcome Likeliest(Claim claim) => Assert.IsAssignableFrom<NamedClaim>(claim).Outcomes.MinBy(o => o.Cost).Is;
 
     [Fact]
     public void What_the_words_say_costs_nothing_and_has_no_other_side()
@@ -17,7 +17,7 @@ public class ClaimTests
         var claim = Last("He tapped me with an armbar.");
         Assert.Equal(Who.Partner, Assert.Single(claim.Whos).Is);
         Assert.True(claim.IsWhoSaid);
-        Assert.Equal(new May<Outcome>(Outcome.Tap, 0), Assert.Single(claim.Outcomes));
+        Assert.Equal(new May<Outcome>(Outcome.Tap, 0), Assert.Single(Assert.IsType<MoveClaim>(claim).Outcomes));
     }
 
     [Fact]
@@ -26,7 +26,7 @@ public class ClaimTests
         var claim = Last("Armbar.");
         Assert.Equal([Who.Me, Who.Partner], claim.Whos.Select(w => w.Is).Order());
         Assert.False(claim.IsWhoSaid);
-        Assert.Equal([Outcome.Stopped, Outcome.Tap], claim.Outcomes.Select(o => o.Is).Order());
+        Assert.Equal([Outcome.Stopped, Outcome.Tap], Assert.IsType<MoveClaim>(claim).Outcomes.Select(o => o.Is).Order());
     }
 
     [Theory]
@@ -47,7 +47,7 @@ public class ClaimTests
     [InlineData("I lost mount.", Coming.Leaves)]
     [InlineData("I passed, and then he was on my back.", Coming.Reaches)]
     public void A_place_is_where_they_are_come_to_want_or_leave(string text, object expected) =>
-        Assert.Equal((Coming)expected, Last(text).Coming);
+        Assert.Equal((Coming)expected, Assert.IsType<PlaceClaim>(Last(text)).Coming);
 
     [Theory]
     [InlineData("Nothing of his worked. Two knee cuts were shut down.", Who.Partner)]
@@ -74,7 +74,7 @@ public class ClaimTests
     [InlineData("A harai goshi took her feet away.", Who.Me)]
     [InlineData("The scissor sweep, which he has drilled all winter, was blocked.", Who.Partner)]
     public void Who_did_it_is_heard_in_what_was_done_to_whom(string text, Who expected) =>
-        Assert.Equal(expected, Rooms.Claims(text).Last(c => c.Kind == ClaimKind.Move).Whos.MinBy(w => w.Cost).Is);
+        Assert.Equal(expected, Rooms.Claims(text).OfType<MoveClaim>().Last().Whos.MinBy(w => w.Cost).Is);
 
     [Theory]
     [InlineData("I got caught in his lasso.", Who.Partner)]
@@ -98,8 +98,8 @@ public class ClaimTests
     [InlineData("He made me tap.", Outcome.Tap, Who.Partner)]
     public void A_reply_names_whose_attempt_it_answers(string text, Outcome outcome, Who whose)
     {
-        var reply = Assert.Single(Rooms.Claims(text));
-        Assert.Equal((ClaimKind.Reply, outcome, whose), (reply.Kind, reply.Reply, reply.Whos[0].Is));
+        var reply = Assert.IsType<ReplyClaim>(Assert.Single(Rooms.Claims(text)));
+        Assert.Equal((outcome, whose), (reply.Reply, reply.Whos[0].Is));
     }
 
     [Theory]
@@ -108,7 +108,7 @@ public class ClaimTests
     [InlineData("He tapped me four times.", 4)]
     public void A_number_of_taps_is_a_sum_to_be_told(string text, int times)
     {
-        var sum = Assert.Single(Rooms.Claims(text), c => c.Kind == ClaimKind.Sum);
+        var sum = Assert.Single(Rooms.Claims(text).OfType<SumClaim>());
         Assert.Equal((times, Who.Partner), (sum.Times, sum.Whos[0].Is));
     }
 

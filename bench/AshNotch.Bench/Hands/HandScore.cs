@@ -20,6 +20,7 @@ internal sealed class HandScore
     public int TapsExact { get; private set; }
     public int OnlySaid { get; private set; }
     public int Counted { get; private set; }
+    public int NobodyTold { get; private set; }
 
     /// <summary>Takes in one telling.</summary>
     public void Add(Telling telling, Phrasebook book)
@@ -45,6 +46,7 @@ internal sealed class HandScore
                 matched[e] = n;
                 free.RemoveAll(f => ReferenceEquals(f, n));
             }
+        NobodyTold += free.Count;
         foreach (var e in telling.Events.Where(e => !e.Optional))
         {
             Events++;
@@ -61,6 +63,20 @@ internal sealed class HandScore
             var words = telling.Of(said);
             Counted += free.Exists(n => Gap(words, n.Span!.Value) == 0 && n.Outcome != Outcome.Threatened) ? 1 : 0;
         }
+    }
+
+    /// <summary>Takes in what another one took in.</summary>
+    public void Add(HandScore other)
+    {
+        Events += other.Events;
+        Found += other.Found;
+        WhoRight += other.WhoRight;
+        AllRight += other.AllRight;
+        Tellings += other.Tellings;
+        TapsExact += other.TapsExact;
+        OnlySaid += other.OnlySaid;
+        Counted += other.Counted;
+        NobodyTold += other.NobodyTold;
     }
 
     private static double Fit(Telling telling, TellingEvent e, Notch n)

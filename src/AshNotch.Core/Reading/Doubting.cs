@@ -48,10 +48,14 @@ internal static class Doubting
             yield return (Doubt.Who, isTap ? 0 : 2);
         if (
             isTap && !told.IsTapSaid
-            || told is { IsOpen: true, Claim.IsGot: true, Outcome: Outcome.Stopped }
-            || told is { IsOpen: true, Claim.IsTried: false } && same.Any(e => e.Outcome != told.Outcome && e.By == told.By)
+            || told is { IsOpen: true, Claim: MoveClaim { IsGot: true }, Outcome: Outcome.Stopped }
+            || told is { IsOpen: true, Claim: not MoveClaim { IsTried: true } }
+                && same.Any(e => e.Outcome != told.Outcome && e.By == told.By)
         )
-            yield return (Doubt.Outcome, isTap || told.Claim.IsGot || same.Any(e => e.Outcome == Outcome.Tap) ? 1 : 3);
+            yield return (
+                Doubt.Outcome,
+                isTap || told.Claim is MoveClaim { IsGot: true } || same.Any(e => e.Outcome == Outcome.Tap) ? 1 : 3
+            );
         if (
             told.Outcome == Outcome.Landed
             && told.To is { } to
@@ -59,7 +63,7 @@ internal static class Doubting
         )
             yield return (Doubt.Role, 4);
         if (
-            told.Claim is { IsByEar: true, Found: { Move: { } move } name }
+            told.Claim is NamedClaim { IsByEar: true, Found: { Move: { } move } name }
             && words[name.First].Text.Length > 3
             && !IsNearly(name, move, words, slips)
         )

@@ -57,12 +57,7 @@ internal sealed record Heard(
             }
             var made = claimant.Of(clauses[c]);
             claims.AddRange(made);
-            told.Hear(
-                clauses,
-                c,
-                made.Any(m => m is not { Kind: ClaimKind.Wish, IsWeak: true }) || claimant.IsHeard(clauses[c]),
-                claimant.Mood
-            );
+            told.Hear(clauses, c, made.Any(m => m is not WishClaim { IsWeak: true }) || claimant.IsHeard(clauses[c]), claimant.Mood);
         }
         foreach (var tally in tallies)
             claims.AddRange(sums.New(tally));

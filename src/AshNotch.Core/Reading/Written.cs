@@ -1,4 +1,5 @@
 using AshNotch.Core.Reading.Around;
+using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Reading.Course;
 using AshNotch.Core.Reading.Names;
 using AshNotch.Core.Reading.Words;
@@ -122,8 +123,9 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
         if (e.Move is not null && !e.IsToSaid && e.To is not null)
             inferred.Add("to");
         // "He had my foot, I tapped": to what, the part of the body says.
-        if (e.Claim.Hurt is not null && e.Claim.Hurt == e.Move?.Id)
+        if (e.Claim is TapClaim { Hurt: { } hurt } && hurt == e.Move?.Id)
             inferred.Add("move");
+        var move = e.Claim as MoveClaim;
         return new Notch
         {
             By = e.By,
@@ -131,10 +133,10 @@ internal sealed class Written(IReadOnlyList<State> courses, IReadOnlyList<Word> 
             From = e.From?.Id,
             To = e.Outcome == Outcome.Landed || e.Move is null ? e.To?.Id : null,
             Outcome = e.Outcome,
-            Given = e.Claim.Given,
-            Side = e.Claim.Side,
-            At = RollTime.Of(e.Claim.Clock.At),
-            Remaining = RollTime.Of(e.Claim.Clock.Remaining),
+            Given = move?.Given,
+            Side = (e.Claim as NamedClaim)?.Side,
+            At = RollTime.Of(move?.Clock.At),
+            Remaining = RollTime.Of(move?.Clock.Remaining),
             Inferred = inferred,
             Span = e.Span,
             Unsure = unsure,

@@ -58,14 +58,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             && !IsAside(clause)
             && MoveUse.Of(clause.Subject) is { } other
         )
-            claims.Add(
-                new Claim(ClaimKind.Reply, SpanOf(clause))
-                {
-                    Reply = Outcome.Stopped,
-                    Whos = [new(other.Other(), 0)],
-                    IsWeak = true,
-                }
-            );
+            claims.Add(new ReplyClaim(SpanOf(clause), Outcome.Stopped) { Whos = [new(other.Other(), 0)], IsWeak = true });
         if (clause.NewLine && owned is null || beaten && MoveUse.Of(clause.Subject) is { } turned && turned != headed && claims.Count > 0)
             (headed, beaten) = (null, false);
         beaten |= owned is not null;
@@ -77,10 +70,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
         // A name in the heading acts in nothing yet.
         // "He defended → triangle": who only answers hands back to who attacked.
         var answers =
-            claims is [{ Kind: ClaimKind.Reply, Reply: Outcome.Stopped, IsWhoSaid: true }]
+            claims is [ReplyClaim { Reply: Outcome.Stopped, IsWhoSaid: true }]
             // "→ he breaks the sleeve →" is no step of the list.
-            || clause is { Link: "then", NewSentence: false, IsFull: true }
-                && !claims.Any(c => c.Kind is ClaimKind.Move or ClaimKind.Place);
+            || clause is { Link: "then", NewSentence: false, IsFull: true } && !claims.Any(c => c is NamedClaim);
         if (
             MoveUse.Of(clause.Subject) is { } said
             && mood is Mood.Fact
@@ -90,7 +82,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             && (clause.IsFull || clause.Items.Any(i => i.Acts))
         )
             topic = said;
-        else if (clause is { Subject: null, NewSentence: true } && claims is [{ Kind: ClaimKind.Move, IsDeed: true }, ..] && headed is null)
+        else if (clause is { Subject: null, NewSentence: true } && claims is [MoveClaim { IsDeed: true }, ..] && headed is null)
             topic = claims[0] is { IsWhoSaid: true, Whos: [{ } doer] } ? doer.Is : Who.Me;
         else if (clause.Subject is null && mood is Mood.Fact && clause.Names.Any(n => n.Passive))
             topic = Who.Me;
@@ -100,15 +92,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
         // "She peeled the hand and slid to the mat": she goes on.
         else if (
             clause is { Subject: null, Link: "and" }
-            && claims is [{ Kind: ClaimKind.Move, IsWhoSaid: true, Whos: [{ Cost: <= 0 } goesOn, ..] }, ..]
+            && claims is [MoveClaim { IsWhoSaid: true, Whos: [{ Cost: <= 0 } goesOn, ..] }, ..]
         )
             topic = goesOn.Is;
         // "Lost to a triangle. He pulled ...": the sum of it stands first, and is told in its place.
-        if (
-            !opened
-            && claims is [{ Kind: ClaimKind.Move, Move.IsSubmission: true, Outcomes: [{ Is: Outcome.Tap }] } result]
-            && IsResult(clause)
-        )
+        if (!opened && claims is [MoveClaim { Move.IsSubmission: true, Outcomes: [{ Is: Outcome.Tap }] } result] && IsResult(clause))
             claims[0] = result with { IsResult = true };
         opened |= claims.Count > 0;
         answered = answers;
@@ -127,8 +115,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             return claims;
         for (var i = 0; i < claims.Count; i++)
         {
-            var claim = claims[i];
-            if (claim is not { Kind: ClaimKind.Move, Move: { } move })
+            if (claims[i] is not MoveClaim { Move: var move } claim)
                 continue;
             if (side is { Who: not null, CameOff: false })
                 claims[i] = claim with { Outcomes = [new(Outcome.Stopped, 0)], IsOpen = false };
@@ -164,16 +151,16 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
     {
         // "In the demonstration, doesn't count": in whatever mood it is said.
         if (clause.Does(Act.Discounts))
-            return [new Claim(ClaimKind.Discount, SpanOf(clause))];
+            return [new DiscountClaim(SpanOf(clause))];
         if (clause.Does(Act.Anew))
-            return [new Claim(ClaimKind.Anew, SpanOf(clause))];
+            return [new AnewClaim(SpanOf(clause))];
         // "No collar actually": the name before was a slip.
         if (
             clause.Items is [{ Part: Part.Not, Text: "no" }, ..]
             && clause.Items.Any(i => i.Text == "actually")
             && clause.Names.All(n => n.Not)
         )
-            return [new Claim(ClaimKind.Repair, SpanOf(clause))];
+            return [new RepairClaim(SpanOf(clause))];
         if (Mood is Mood.Thought or Mood.Advice)
             return Wish(clause) is { } wish ? [wish] : [];
         var claims = new List<Claim>();
@@ -183,20 +170,18 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
     }
 
     // "I wanted the armbar, and I fell off", "I was told to take the back, and I did": what comes next may say that it was tried, or done.
-    private Claim? Wish(Clause clause) =>
+    private WishClaim? Wish(Clause clause) =>
         clause.Link != "if"
         && (MoveUse.Of(clause.Subject) ?? (Mood == Mood.Advice ? MoveUse.Of(clause.Object) : null)) is { } who
         && clause.Verbs.All(v => !v.Not)
         && clause.Names.FirstOrDefault(n => n.Found.Move is not { Stays: true } && n.Owner is null) is { } wanted
-            ? new Claim(ClaimKind.Wish, SpanOf(wanted.Found.First, wanted.Found.After))
+            ? new WishClaim(SpanOf(wanted.Found.First, wanted.Found.After))
             {
                 Move = wanted.Found.Move,
                 To = wanted.Found.Move is null ? Roles.Of(wanted, clause, words, who) : [],
                 Whos = [new(who, 0)],
-                IsWhoSaid = true,
                 // Who was told to has wanted nothing yet.
                 IsWeak = clause.Verbs is not [{ } wants, ..] || !Grammar.Is("wanting", words[wants.Item.First].Text),
-                Outcomes = [new(Outcome.Stopped, 0)],
                 Found = wanted.Found,
             }
             : null;
@@ -324,11 +309,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
         var nothing = isCutShort || last is { Subject: not null, NewSentence: true, Names.Count: 0 } && !claimed;
         if (clause.Does(Act.Repairs) && !nothing)
             claims.Add(
-                new Claim(ClaimKind.Repair, span)
+                new RepairClaim(span)
                 {
                     // "No he ..." may go on as well as take back.
-                    IsWeak = clause.Verbs.Where(v => v.Is(Act.Repairs)).All(v => IsMild(v.Item)),
-                    Denial = (false, words[clause.First].Before.Contains('?', StringComparison.Ordinal)),
+                    IsMild = clause.Verbs.Where(v => v.Is(Act.Repairs)).All(v => IsMild(v.Item)),
+                    IsDenial = words[clause.First].Before.Contains('?', StringComparison.Ordinal),
                 }
             );
         // "Or rather he did": whose it was is put right.
@@ -339,11 +324,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             && clause.Items[^1].Text == "did"
             && MoveUse.Of(clause.Subject) is { } who
         )
-            claims.Add(new Claim(ClaimKind.Repair, span) { Whos = [new(who, 0)] });
+            claims.Add(new RepairClaim(span) { Whos = [new(who, 0)] });
         if (clause.Does(Act.Restarts))
-            claims.Add(new Claim(ClaimKind.End, span) { End = ExchangeEnd.Reset });
+            claims.Add(new EndClaim(span, ExchangeEnd.Reset));
         if (IsNumbered(clause))
-            claims.Add(new Claim(ClaimKind.End, span) { End = null });
+            claims.Add(new EndClaim(span, null));
         var named = new List<Claim>();
         var countered = new HashSet<int>();
         foreach (var use in clause.Names.Where(n => n.Found.Move is not null && !IsNamedAfter(clause, n)))
@@ -372,9 +357,9 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
         // A time holds for what is told with it or next.
         if (Clocks.In(clause, words) is var told && told != default)
             clock = told;
-        if (named.FindIndex(c => c.Kind == ClaimKind.Move) is var timed and >= 0 && clock != default)
+        if (clock != default && named.FindIndex(c => c is MoveClaim) is var timed and >= 0)
         {
-            named[timed] = named[timed] with { Clock = clock };
+            named[timed] = (MoveClaim)named[timed] with { Clock = clock };
             clock = default;
         }
         claims.AddRange(
@@ -392,38 +377,34 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             IsNext(clause) || last is { Names.Count: 0 } && !clause.NewSentence && !claimed && IsNext(last)
         ).AddTo(claims, named.Count > 0);
         // A number of taps stands before what they were.
-        if (claims.FindIndex(c => c.Kind == ClaimKind.Sum) is var sum and > 0)
+        if (claims.FindIndex(c => c is SumClaim) is var sum and > 0)
         {
             var counted = claims[sum];
             claims.RemoveAt(sum);
             claims.Insert(0, counted);
         }
         if (clause.Does(Act.Times))
-            claims.Add(new Claim(ClaimKind.End, span) { End = ExchangeEnd.Time });
+            claims.Add(new EndClaim(span, ExchangeEnd.Time));
         if (recap)
         {
             for (var i = 0; i < claims.Count; i++)
-                claims[i] = claims[i] with { IsRecap = true };
+                claims[i] = claims[i] is NamedClaim once ? once with { IsRecap = true } : claims[i];
         }
     }
 
     // "The scissor sweep put me on my back": the verb says that the move came off.
     private static List<Claim> Told(List<Claim> named)
     {
-        var moves = named.Where(c => c.Kind == ClaimKind.Move && !IsWeak(c) && c.Move is { IsSubmission: false, Stays: false }).ToList();
+        var moves = named.OfType<MoveClaim>().Where(c => !IsWeak(c) && c.Move is { IsSubmission: false, Stays: false }).ToList();
         if (moves.Count == 0 || !named.Any(IsWeak))
             return named;
+        var isOver = named.Any(c => c is MoveClaim { IsWeak: true, Move.Id.Value: "sweep" or "takedown" });
         return
         [
             .. named
-                .Where(c => !IsWeak(c) || c.Move!.Id.Value is "sit-to-guard" or "stand-up-escape")
+                .Where(c => !IsWeak(c) || c is MoveClaim { Move.Id.Value: "sit-to-guard" or "stand-up-escape" })
                 .Select(c =>
-                    c == moves[^1] && c.Outcomes.Count > 1 && named.Any(w => IsWeak(w) && w.Move!.Id.Value is "sweep" or "takedown")
-                        ? c with
-                        {
-                            Outcomes = [new(Outcome.Landed, 0)],
-                        }
-                        : c
+                    c == moves[^1] && moves[^1].Outcomes.Count > 1 && isOver ? moves[^1] with { Outcomes = [new(Outcome.Landed, 0)] } : c
                 ),
         ];
     }
@@ -439,11 +420,11 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
             && Grammar.Is("means", n.Lead)
         );
 
-    private static bool IsWeak(Claim claim) => claim.IsWeak || claim.Move?.Id.Value == "come-up-on-top";
+    private static bool IsWeak(Claim claim) => claim is MoveClaim { IsWeak: true } or MoveClaim { Move.Id.Value: "come-up-on-top" };
 
     private static bool Took(Claim claim, NameUse use) =>
-        claim.Kind == ClaimKind.Move
-        && (claim.To.Any(t => t.Is.Position == use.Found.Position) || claim.From.Any(t => t.Is.Position == use.Found.Position));
+        claim is MoveClaim move
+        && (move.To.Any(t => t.Is.Position == use.Found.Position) || move.From.Any(t => t.Is.Position == use.Found.Position));
 
     private bool IsMild(Item item) => Enumerable.Range(item.First, item.After - item.First).All(i => Grammar.Is("mild", words[i].Text));
 

@@ -13,12 +13,11 @@ internal static class MoveClaims
         var (whos, said) = Doer.Of(it);
         // "She choked me twice": a sum, and what they were is told after it.
         if (it.Use.IsVerb && it.Move is { IsSubmission: true, Word: MoveWord.General } && it.Times > 1 && whos[0].Cost <= 0.5)
-            return new Claim(ClaimKind.Sum, SpanOf(it, it.Clause.First, it.Clause.After))
+            return new SumClaim(SpanOf(it, it.Clause.First, it.Clause.After), it.Times)
             {
                 Move = it.Move,
                 Whos = [whos[0]],
                 IsWhoSaid = said && (it.Subject is not null || !it.Use.Passive),
-                Times = it.Times,
                 Found = it.Use.Found,
             };
         // "From where she sat".
@@ -49,9 +48,8 @@ internal static class MoveClaims
         var places = new MovePlaces(it);
         Who? by = whos.Count == 1 ? whos[0].Is : null;
         var (from, to, named) = places.By(by ?? whos.MinBy(w => w.Cost).Is);
-        return new Claim(ClaimKind.Move, SpanOf(it, places, from, to))
+        return new MoveClaim(SpanOf(it, places, from, to), it.Move)
         {
-            Move = it.Move,
             Whos = whos,
             IsWhoSaid = said,
             Outcomes = ending.Outcomes,

@@ -10,14 +10,14 @@ internal static class PlaceClaims
     /// <summary>The claim; null when it claims nothing.</summary>
     /// <param name="it">The place in its clause.</param>
     /// <param name="topic">Who acted last.</param>
-    public static Claim? Of(PlaceUse it, Who? topic)
+    public static PlaceClaim? Of(PlaceUse it, Who? topic)
     {
         // "My spider's gone".
         if (it.IsDenied && !it.IsGot || it.Use.Found.After < it.Words.Count && it.Words[it.Use.Found.After].Text == "gone")
             return null;
         var (clause, use, said, coming) = (it.Clause, it.Use, it.Subject, it.Coming);
         var first = it.IsEscapedTo ? it.Verb!.Item.First : use.Found.First;
-        return new Claim(ClaimKind.Place, new Span(it.Words[first].Start, it.Words[use.Found.After - 1].End))
+        return new PlaceClaim(new Span(it.Words[first].Start, it.Words[use.Found.After - 1].End))
         {
             Whos = Whos(it, topic),
             IsWhoSaid = said is not null,

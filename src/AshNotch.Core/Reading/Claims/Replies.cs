@@ -22,9 +22,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             claims.Add(none);
         if (AlsoSaid() is { } told && Reply(told) is { } both)
             claims.Insert(0, both);
-        if (named || claims is [{ Kind: ClaimKind.Reply }, ..])
+        if (named || claims is [ReplyClaim, ..])
             return;
-        if ((Did() ?? Again() ?? Like() ?? Won()) is { } of)
+        if ((Did() ?? Again() ?? Like() ?? (Claim?)Won()) is { } of)
         {
             claims.Add(of);
             return;
@@ -43,31 +43,16 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         // "On the second he had the arm under my chin": tried once more, and what came of it is told next.
         if (isNext && clause is { Names.Count: 0, NewSentence: true, Subject: not null } && words[clause.First].Text == "on")
         {
-            claims.Add(
-                new Claim(ClaimKind.Reply, span)
-                {
-                    Reply = Outcome.Stopped,
-                    IsNext = true,
-                    IsOpen = true,
-                }
-            );
+            claims.Add(new ReplyClaim(span, Outcome.Stopped) { IsNext = true, IsOpen = true });
             return;
         }
         // "I tried, and I couldn't".
         if (clause is { Verbs.Count: 0, Names.Count: 0 } && subject is { } unable && clause.Items[^1].Part == Part.Unable)
-            claims.Add(
-                new Claim(ClaimKind.Reply, span)
-                {
-                    Reply = Outcome.Stopped,
-                    Whos = [new(unable, 0)],
-                    IsWhoSaid = true,
-                }
-            );
+            claims.Add(new ReplyClaim(span, Outcome.Stopped) { Whos = [new(unable, 0)], IsWhoSaid = true });
         if (clause.Denies && clause.Names.Count == 0 && clause.Verbs.Count == 0)
             claims.Add(
-                new Claim(ClaimKind.Reply, span)
+                new ReplyClaim(span, Outcome.Stopped)
                 {
-                    Reply = Outcome.Stopped,
                     IsJoined = !clause.NewSentence,
                     Denial = (true, words[clause.First].Before.Contains('?', StringComparison.Ordinal)),
                 }
@@ -88,13 +73,12 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             : null;
 
     // "I was told to take the back, and I did".
-    private Claim? Did() =>
+    private ReplyClaim? Did() =>
         clause is { Names.Count: 0, Verbs: [{ Not: false, Unable: false }], NewSentence: false }
         && subject is { } doer
         && clause.Items[^1].Text is "did"
-            ? new Claim(ClaimKind.Reply, span)
+            ? new ReplyClaim(span, Outcome.Landed)
             {
-                Reply = Outcome.Landed,
                 Whos = [new(doer, 0)],
                 IsWhoSaid = true,
                 IsOfWish = true,
@@ -102,14 +86,13 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             : null;
 
     // "He tries again on the other side".
-    private Claim? Again() =>
+    private ReplyClaim? Again() =>
         clause.Names.Count == 0
         && subject is { } tries
         && clause.Verbs.Any(v => v.Is(Act.Tries) && !v.Is(Act.Gets) && !v.Not)
         && clause.Items.Any(i => i.Text == "again")
-            ? new Claim(ClaimKind.Reply, span)
+            ? new ReplyClaim(span, Outcome.Stopped)
             {
-                Reply = Outcome.Stopped,
                 Whos = [new(tries, 0)],
                 IsWhoSaid = true,
                 IsNext = true,
@@ -118,7 +101,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             : null;
 
     // "So was the second one", "the same again on the left", "he did the same".
-    private Claim? Like()
+    private ReplyClaim? Like()
     {
         var same = clause.Items.Any(i => i.Text == "same");
         var isReturn = clause.Names.Count == 0 && subject is not null && clause.Verbs.Any(v => v.Is(Act.Returns) && !v.Not);
@@ -131,9 +114,8 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 && same
                 && Grammar.Is("auxiliary", words[did.Item.First].Text);
         return isLike
-            ? new Claim(ClaimKind.Reply, span)
+            ? new ReplyClaim(span, Outcome.Stopped)
             {
-                Reply = Outcome.Stopped,
                 Whos = subject is { } who ? [new(who, 0)] : [],
                 IsWhoSaid = subject is not null,
                 IsNext = true,
@@ -144,17 +126,12 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     }
 
     // "Got him twice, an armbar and a triangle".
-    private Claim? Won() =>
+    private SumClaim? Won() =>
         Count() is > 1 and var times
         && subject is { } winner
         && MoveUse.Of(clause.Object) == winner.Other()
         && clause.Verbs.Any(v => v.Is(Act.Gets) && Grammar.Is("getting", words[v.Item.First].Text))
-            ? new Claim(ClaimKind.Sum, span)
-            {
-                Whos = [new(winner, 0)],
-                IsWhoSaid = true,
-                Times = times,
-            }
+            ? new SumClaim(span, times) { Whos = [new(winner, 0)], IsWhoSaid = true }
             : null;
 
     private Claim? Tap(VerbUse verb, bool named)
@@ -179,7 +156,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
             return null;
         // "Which was not a tap".
         if (noun && !named && (verb.Not || clause.Items.Any(i => i.Part == Part.Not)) && clause.Items.Any(i => i.Part == Part.Be))
-            return new Claim(ClaimKind.Reply, span) { Reply = Outcome.Stopped, Denial = (false, true) };
+            return new ReplyClaim(span, Outcome.Stopped) { Denial = (false, true) };
         if (
             verb.Not && !clause.Items.Any(i => i.Part == Part.Not && IsJoinedAfter(i, verb.Item))
             || verb.Unable && !clause.Items.Any(i => i.Part == Part.Unable && IsJoinedAfter(i, verb.Item))
@@ -190,7 +167,7 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
                 && Grammar.Is("tapped-on", words[verb.Item.After + 1].Text)
                 && subject is null
         )
-            return subject is null ? null : new Claim(ClaimKind.NoTap, span) { Whos = [new(subject.Value, 0)] };
+            return subject is null ? null : new NoTapClaim(span) { Whos = [new(subject.Value, 0)] };
         // On the shoulder, to be noticed.
         if (
             words.Skip(verb.Item.After).Take(4).Any(w => w.Text == "shoulder")
@@ -232,14 +209,9 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         if (times == 1 && clause.Items.Any(i => i.Text == "times"))
             return null;
         if (times > 1)
-            return new Claim(ClaimKind.Sum, span)
-            {
-                Whos = [new((tapped ?? Who.Me).Other(), 0)],
-                IsWhoSaid = tapped is not null,
-                Times = times,
-            };
+            return new SumClaim(span, times) { Whos = [new((tapped ?? Who.Me).Other(), 0)], IsWhoSaid = tapped is not null };
         var hurting = Hurting.By(words, verb.Item.First, tapped ?? Who.Me);
-        return new Claim(ClaimKind.Tap, SpanTap(verb, noun))
+        return new TapClaim(SpanTap(verb, noun))
         {
             // Who says "tapped" of nobody tells of oneself.
             Whos =
@@ -272,12 +244,12 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
     private bool IsOfNobody(VerbUse verb) =>
         Enumerable.Range(verb.Item.First + 1, 2).Any(i => i < words.Count && !words[i].AfterPause && Grammar.Is("nobody", words[i].Text));
 
-    private Claim? NoTaps()
+    private NoTapClaim? NoTaps()
     {
         for (var i = clause.First; i + 1 < clause.After + 1 && i + 1 < words.Count; i++)
         {
             if (Grammar.Is("no-tap", words[i].Text) && words[i + 1].Text is "tap" or "taps" or "tapped")
-                return new Claim(ClaimKind.NoTap, span);
+                return new NoTapClaim(span);
         }
         return null;
     }
@@ -310,15 +282,10 @@ internal sealed class Replies(IReadOnlyList<Word> words, Clause clause, Who? top
         : said.Any(w => Grammar.Is("partner-subject", w)) ? Who.Partner
         : null;
 
-    private Claim? Reply(VerbUse verb)
+    private ReplyClaim? Reply(VerbUse verb)
     {
-        Claim Says(Outcome outcome, Who? by, bool said) =>
-            new(ClaimKind.Reply, span)
-            {
-                Reply = outcome,
-                Whos = by is { } who ? [new(who, 0)] : [],
-                IsWhoSaid = said,
-            };
+        ReplyClaim Says(Outcome outcome, Who? by, bool said) =>
+            new(span, outcome) { Whos = by is { } who ? [new(who, 0)] : [], IsWhoSaid = said };
         var negated = verb.Not || verb.Unable;
         var who = subject;
         // "He mounts to finish it": what for, not what happened.

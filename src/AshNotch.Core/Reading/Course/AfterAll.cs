@@ -11,7 +11,7 @@ internal static class AfterAll
     private const int Breath = 80;
 
     /// <summary>The course; null where the words say nothing of the kind.</summary>
-    public static State? Of(Decoder decoder, State state, Claim claim) =>
+    public static State? Of(Decoder decoder, State state, ReplyClaim claim) =>
         Denied(state, claim)
         ?? (claim.Denial.IsSure ? Undone(state) : null)
         ?? CloseAtTheBell(state, claim)
@@ -27,7 +27,7 @@ internal static class AfterAll
     }
 
     // "I pop to the mount, nope, three quarter", "I pass? No": it was not so.
-    private static State? Denied(State state, Claim claim) =>
+    private static State? Denied(State state, ReplyClaim claim) =>
         claim.Denial.Said
         && state.Last is { } denied
         && claim.Span.Start - denied.Span.End < RightAfter
@@ -36,7 +36,7 @@ internal static class AfterAll
             : null;
 
     // "And there's the bell. So close."
-    private static State? CloseAtTheBell(State state, Claim claim) =>
+    private static State? CloseAtTheBell(State state, ReplyClaim claim) =>
         claim.Reply == Outcome.Near
         && state
             is {
@@ -48,7 +48,7 @@ internal static class AfterAll
             : null;
 
     // "I wanted the armbar, and I fell off", "I was told to take the back, and I did".
-    private static State? OfWish(Decoder decoder, State state, Claim claim)
+    private static State? OfWish(Decoder decoder, State state, ReplyClaim claim)
     {
         if (
             claim is not ({ Reply: Outcome.Stopped, IsWeak: false, IsNext: false } or { IsOfWish: true })

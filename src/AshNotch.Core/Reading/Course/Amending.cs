@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Amending
 {
     /// <summary>"Swept him to mount", "he passed; side control": where what was just told led; null when it speaks of something new.</summary>
-    public static State? Amended(State state, Claim claim, Place place)
+    public static State? Amended(State state, PlaceClaim claim, Place place)
     {
         if (
             claim.IsEscape
@@ -36,7 +36,7 @@ internal static class Amending
             return null;
         // "Tried to pass, got stuck in his knee shield": that is no pass.
         if (
-            last is { Move.Kind: MoveKind.Pass, Outcome: Outcome.Stopped, Claim.IsTried: true }
+            last is { Move.Kind: MoveKind.Pass, Outcome: Outcome.Stopped, Claim: MoveClaim { IsTried: true } }
             && place.IsGuard
             && place.Position.Id != "half-guard"
         )
@@ -87,7 +87,7 @@ internal static class Amending
                 + (landed ? Weights.Of("led-there") : Weights.Of("led-there-after-all"))
                 + (another ? Weights.Of("led-elsewhere") : 0)
                 + (apart ? Weights.Of("led-bare") : 0)
-                + (!landed && claim.IsSentence && last.Claim.IsTried ? Weights.Of("tried-and-told") : 0)
+                + (!landed && claim.IsSentence && last.Claim is MoveClaim { IsTried: true } ? Weights.Of("tried-and-told") : 0)
         );
     }
 

@@ -10,7 +10,7 @@ internal static class Answers
     private const int Farthest = 2;
 
     /// <summary>The courses that may follow.</summary>
-    public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
+    public static IEnumerable<State> After(Decoder decoder, State state, ReplyClaim claim)
     {
         // "No, he kicked out": that is all that was put right.
         state = state with
@@ -80,7 +80,7 @@ internal static class Answers
     }
 
     // "Almost had it but he slipped away", "he stacked me and it worked": nothing new of this one.
-    private static bool IsSaidAlready(State state, Claim claim, int index)
+    private static bool IsSaidAlready(State state, ReplyClaim claim, int index)
     {
         var held = state.Events[index];
         if (held.IsOpen)
@@ -95,7 +95,7 @@ internal static class Answers
             && (claim.Whos.Count > 0 ? claim.Whos[0].Is == held.By : index == state.Events.Count - 1);
     }
 
-    private static bool IsMeant(Claim claim, Event held)
+    private static bool IsMeant(ReplyClaim claim, Event held)
     {
         if (claim.Whos.Count > 0 && claim.Whos[0].Is != held.By || held.Move is { Stays: true })
             return false;
@@ -105,7 +105,7 @@ internal static class Answers
         // Who falls was swept or thrown, whatever place was told between.
         if (claim.IsFall && held.Move?.Kind is not (MoveKind.Sweep or MoveKind.Takedown))
             return held is { Move.Id.Value: "bridge", IsOpen: true };
-        if (held is { Claim.IsFirm: true, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
+        if (held is { Claim: MoveClaim { IsFirm: true }, Outcome: Outcome.Landed } && claim.Reply is Outcome.Stopped or Outcome.Abandoned)
             return false;
         // "Took him down to side control. Lost it": there they were.
         if (
@@ -125,17 +125,17 @@ internal static class Answers
             };
     }
 
-    private static Outcome OutcomeOf(Claim claim, Event held) =>
+    private static Outcome OutcomeOf(ReplyClaim claim, Event held) =>
         claim.Reply switch
         {
             Outcome.Landed or Outcome.Tap => held.Move is { IsSubmission: true } ? Outcome.Tap : Outcome.Landed,
             Outcome.Near when held.Move is null => held.Outcome,
             // "He had the choke. I escaped": it was close.
-            Outcome.Stopped when held is { Move.IsSubmission: true, Claim.IsGot: true } && claim.IsWhoSaid => Outcome.Near,
+            Outcome.Stopped when held is { Move.IsSubmission: true, Claim: MoveClaim { IsGot: true } } && claim.IsWhoSaid => Outcome.Near,
             var said => said,
         };
 
-    private static State Answered(State state, Claim claim, int index)
+    private static State Answered(State state, ReplyClaim claim, int index)
     {
         var held = state.Events[index];
         var outcome = OutcomeOf(claim, held);
@@ -154,14 +154,14 @@ internal static class Answers
         };
         var answered = state.With(index, put);
         // "I bridged twice, nothing": neither of them.
-        for (var i = index - 1; held.Claim.Times > 1 && i >= state.First && state.Events[i].Claim == held.Claim; i--)
+        for (var i = index - 1; held.Claim is MoveClaim { Times: > 1 } && i >= state.First && state.Events[i].Claim == held.Claim; i--)
             answered = answered.With(i, put);
         if (index == state.Events.Count - 1)
             answered = answered with { Now = landed ? put.To ?? held.From ?? held.Before : held.From ?? held.Before };
         if (outcome == held.Outcome || held.Outcome != Outcome.Landed)
             return answered;
         // "Trap and roll, no."
-        if (claim is { Denial.Said: true, IsJoined: true } && held.Claim.IsBare && !IsSettled(held))
+        if (claim is { Denial.Said: true, IsJoined: true } && held.Claim is NamedClaim { IsBare: true } && !IsSettled(held))
             return answered;
         return answered.Plus(Weights.Of("answer-undoes") + (IsSettled(held) ? Weights.Of("answer-unsettles") : 0));
     }
@@ -172,15 +172,16 @@ internal static class Answers
         {
             null or MoveKind.GuardRecovery or MoveKind.GuardPull or MoveKind.Transition => true,
             // "Passed with a leg weave. Lost it": that it came off was said.
-            MoveKind.Pass or MoveKind.Sweep when held.Claim.Outcomes is [{ Is: Outcome.Landed }] => true,
+            MoveKind.Pass or MoveKind.Sweep when held.Claim is NamedClaim { Outcomes: [{ Is: Outcome.Landed }] } => true,
             // "I bridged, nothing": but who escaped is out.
-            MoveKind.Escape => !held.Claim.IsBare && held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
-            MoveKind.BackTake => !held.Claim.IsBare,
+            MoveKind.Escape => held.Claim is not NamedClaim { IsBare: true }
+                && held.Move.Id.Value is not ("bridge" or "hip-escape" or "elbow-escape"),
+            MoveKind.BackTake => held.Claim is not NamedClaim { IsBare: true },
             _ => false,
         };
 
     // What was said speaks of something else after all.
-    private static State Missed(State state, Claim claim)
+    private static State Missed(State state, ReplyClaim claim)
     {
         // Who tapped has not been stopped.
         var tapped = claim.Reply == Outcome.Stopped && state.Last is { Move.IsSubmission: true, IsOpen: true, Outcome: Outcome.Tap };
@@ -189,7 +190,7 @@ internal static class Answers
     }
 
     // Nothing that was told fits it.
-    private static IEnumerable<State> Lost(Decoder decoder, State state, Claim claim)
+    private static IEnumerable<State> Lost(Decoder decoder, State state, ReplyClaim claim)
     {
         if (Falls.Of(decoder, state, claim) is { } fallen)
         {
@@ -210,7 +211,7 @@ internal static class Answers
     }
 
     // "The second one was blocked": what was tried last, tried once more.
-    private static State? Next(State state, Claim claim)
+    private static State? Next(State state, ReplyClaim claim)
     {
         // "He hit the kimura and I tapped. The same again": the tap ended the exchange before.
         var first = claim.IsLike && state.IsFresh ? 0 : state.First;

@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class CameOff
 {
     /// <summary>The courses; none when it is a move of its own.</summary>
-    public static IEnumerable<State> Ways(Decoder decoder, State state, Claim claim)
+    public static IEnumerable<State> Ways(Decoder decoder, State state, MoveClaim claim)
     {
         foreach (var came in CameUp(state, claim))
             yield return came;
@@ -18,10 +18,10 @@ internal static class CameOff
     }
 
     // "Shot a double and got on top", "tilted him and came up": that it came off.
-    private static IEnumerable<State> CameUp(State state, Claim claim)
+    private static IEnumerable<State> CameUp(State state, MoveClaim claim)
     {
         if (
-            claim.Move!.Id.Value != "come-up-on-top"
+            claim.Move.Id.Value != "come-up-on-top"
             || state.Last is not { Move.Kind: MoveKind.Sweep or MoveKind.Takedown } under
             || !under.IsOpen && under.Outcome != Outcome.Landed
         )
@@ -40,7 +40,7 @@ internal static class CameOff
     }
 
     // "I bridged and rolled him": one escape.
-    private static State? RolledOver(Decoder decoder, State state, Claim claim) =>
+    private static State? RolledOver(Decoder decoder, State state, MoveClaim claim) =>
         claim is { IsWeak: true, Move.Id.Value: "sweep" }
         && state.Last is { Move.Id.Value: "bridge", IsOpen: true } bridged
         && decoder.BridgeAndRoll is { } roll
@@ -58,7 +58,7 @@ internal static class CameOff
             : null;
 
     // "He does a pendulum. And I'm mounted": the sweep led there.
-    private static State? ThereAlready(Decoder decoder, State state, Claim claim) =>
+    private static State? ThereAlready(Decoder decoder, State state, MoveClaim claim) =>
         state is { Last: { Outcome: Outcome.Landed, Move: { Stays: false } } led, Now: { } now }
         && led.To == now
         && decoder.Entry(now, led.By) == claim.Move
@@ -66,7 +66,7 @@ internal static class CameOff
             : null;
 
     // "Hit the arm drag and was behind him": that it came off.
-    private static State? GotBehind(State state, Claim claim) =>
+    private static State? GotBehind(State state, MoveClaim claim) =>
         claim is { IsWeak: true, Move.Id.Value: "go-behind" }
         && state.Last is { Move: { } move, IsOpen: true } led
         && move.Id.Value != "go-behind"
@@ -77,7 +77,7 @@ internal static class CameOff
             : null;
 
     // The course with the last move as it came off; null when the claim says that somebody else did it.
-    private static State? Put(State state, Claim claim, Event came) =>
+    private static State? Put(State state, MoveClaim claim, Event came) =>
         Merging.CostOf(claim, came.By) is { } cost
             ? (state.With(state.Events.Count - 1, came) with { Now = came.To ?? state.Now }).Plus(
                 cost + Weights.Of("plain-landed") + Weights.Of("came-up")

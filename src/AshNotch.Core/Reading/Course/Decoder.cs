@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using AshNotch.Core.Reading.Claims;
 using AshNotch.Core.Rolls;
 using AshNotch.Core.Vocabulary;
@@ -49,7 +50,8 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         : null;
 
     /// <summary>What a tap that names nothing was to, as far as the part of the body says; null when it does not.</summary>
-    public Move? Hurting(Claim tap, Who by) => tap.Hurt is { } move && (tap.IsWhoSaid || by == Who.Partner) ? vocabulary.Move(move) : null;
+    public Move? Hurting(TapClaim tap, Who by) =>
+        tap.Hurt is { } move && (tap.IsWhoSaid || by == Who.Partner) ? vocabulary.Move(move) : null;
 
     /// <summary>The move that is named for a place; null when none is.</summary>
     public Move? Entry(Place place, Who by) => Course.Entry.To(place, by, vocabulary);
@@ -89,45 +91,36 @@ internal sealed class Decoder(MatVocabulary vocabulary)
 
     private IEnumerable<State> After(State state, Claim claim)
     {
-        if (state.Sum is not null && claim.Kind is not (ClaimKind.Move or ClaimKind.Place or ClaimKind.Tap or ClaimKind.Reply))
+        if (state.Sum is not null && claim is not (NamedClaim or TapClaim or ReplyClaim))
             state = SumDone(state);
-        return claim.Kind switch
+        return claim switch
         {
-            ClaimKind.Move => Moves.After(this, state, claim),
-            ClaimKind.Place => Placings.After(state, claim, vocabulary),
-            ClaimKind.Tap => Ledger.Tap(this, state, claim),
-            ClaimKind.NoTap => Ledger.NoTap(state, claim),
-            ClaimKind.Sum => [state with { Sum = (claim.Whos[0].Is, claim.Times, claim, false) }],
-            ClaimKind.Reply => Answers.After(this, state, claim),
-            ClaimKind.Wish => [state with { Wished = (claim, state.Events.Count) }],
-            ClaimKind.End when claim.End == ExchangeEnd.Time => [AtTheBell(state)],
-            // "Bottom mount. 1st: ... 2nd: ...": each of them starts there.
-            ClaimKind.End when claim.End is null && state is { Events.Count: 0, Cuts.Count: 0, Start: { } drilled } =>
-            [
-                state with
-                {
-                    Drilled = drilled,
-                },
-            ],
-            ClaimKind.End when state.Drilled is { } drilled && claim.End != ExchangeEnd.Time =>
-            [
-                state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)) with
-                {
-                    Start = drilled,
-                    Now = drilled,
-                },
-            ],
-            ClaimKind.End =>
-            [
-                state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : claim.End).Plus(Hanging(state, claim.End)),
-            ],
-            ClaimKind.Anew => [new State { Cost = state.Cost }],
-            ClaimKind.Discount => [state.TakenBack() ?? state],
-            ClaimKind.Repair when claim.Whos.Count > 0 => [state.TurnedOver(claim)],
+            MoveClaim move => Moves.After(this, state, move),
+            PlaceClaim place => Placings.After(state, place, vocabulary),
+            TapClaim tap => Ledger.Tap(this, state, tap),
+            NoTapClaim => Ledger.NoTap(state, claim),
+            SumClaim sum => [state with { Sum = (claim.Whos[0].Is, sum.Times, sum, false) }],
+            ReplyClaim reply => Answers.After(this, state, reply),
+            WishClaim wish => [state with { Wished = (wish, state.Events.Count) }],
+            EndClaim { End: ExchangeEnd.Time } => [AtTheBell(state)],
+            EndClaim { End: var end } => [Ended(state, end)],
+            AnewClaim => [new State { Cost = state.Cost }],
+            DiscountClaim => [state.TakenBack() ?? state],
+            RepairClaim { Whos.Count: > 0 } => [state.TurnedOver(claim)],
             // "He tapped? No, he just yelled."
-            ClaimKind.Repair when claim.Denial.IsSure && AfterAll.Undone(state) is { } undone => [undone],
-            _ => [state with { Repairs = claim.Span.End, RepairIsMild = claim.IsWeak }],
+            RepairClaim { IsDenial: true } when AfterAll.Undone(state) is { } undone => [undone],
+            RepairClaim repair => [state with { Repairs = claim.Span.End, RepairIsMild = repair.IsMild }],
+            _ => throw new UnreachableException($"No course goes on after {claim.GetType().Name}."),
         };
+    }
+
+    private static State Ended(State state, ExchangeEnd? end)
+    {
+        // "Bottom mount. 1st: ... 2nd: ...": each of them starts there.
+        if (end is null && state is { Events.Count: 0, Cuts.Count: 0, Start: { } drilled })
+            return state with { Drilled = drilled };
+        var closed = state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : end).Plus(Hanging(state, end));
+        return state.Drilled is { } each ? closed with { Start = each, Now = each } : closed;
     }
 
     /// <summary>A number that nothing was told of stands for one tap at least.</summary>
@@ -150,13 +143,15 @@ internal sealed class Decoder(MatVocabulary vocabulary)
         state = Ledger.ToldInItsPlace(SumDone(state));
         return state
             .Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : null)
-            .Plus((state.Last is { Claim.IsGot: true } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null) + LeftOff(state));
+            .Plus(
+                (state.Last is { Claim: MoveClaim { IsGot: true } } ? 1 : Weights.Of("hanging-end")) * Hanging(state, null) + LeftOff(state)
+            );
     }
 
     // "Collar drag to the back and choke": nobody ends there with a hold that came to nothing.
     private static double LeftOff(State state) =>
-        state.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true, Claim: { IsTried: false } } last
-        && (last.Claim.IsListed || last.Claim.IsBare)
+        state.Last is { Move.IsSubmission: true, Outcome: Outcome.Stopped, IsOpen: true, Claim: not MoveClaim { IsTried: true } } last
+        && last.Claim is MoveClaim { IsListed: true } or NamedClaim { IsBare: true }
         && state.Events.Count - 2 >= state.First
         && state.Events[^2] is { Outcome: Outcome.Landed } led
         && led.By == last.By
@@ -170,7 +165,7 @@ internal sealed class Decoder(MatVocabulary vocabulary)
             return state.Closed(state.Last is { Outcome: Outcome.Tap } ? ExchangeEnd.Tap : ExchangeEnd.Time);
         if (last is { Outcome: Outcome.Tap })
             return state.Closed(ExchangeEnd.Tap).Plus(last.IsTapSaid ? 0.5 : 1.5);
-        var near = last.Claim.IsTried ? last : last with { Outcome = Outcome.Near };
+        var near = last.Claim is MoveClaim { IsTried: true } ? last : last with { Outcome = Outcome.Near };
         return state.With(state.Events.Count - 1, near with { IsOpen = false }).Closed(ExchangeEnd.Time);
     }
 

@@ -74,13 +74,13 @@ internal sealed record State
     public Place? Now { get; init; }
 
     /// <summary>Taps or moves that are told one by one.</summary>
-    public (Who By, int Left, Claim Claim, bool Told)? Sum { get; init; }
+    public (Who By, int Left, SumClaim Claim, bool Told)? Sum { get; init; }
 
     /// <summary>Where every exchange starts in a round of one position.</summary>
     public Place? Drilled { get; init; }
 
     /// <summary>What somebody wanted to do when so many events were told.</summary>
-    public (Claim Claim, int At)? Wished { get; init; }
+    public (WishClaim Claim, int At)? Wished { get; init; }
 
     /// <summary>Where it was told that somebody stacked the other out of a hold.</summary>
     public int? Stacked { get; init; }

@@ -11,7 +11,7 @@ internal static class Falls
     private const int MostGrips = 2;
 
     /// <summary>The courses that may follow; null when the words tell of no fall, or nobody can have been brought down from there.</summary>
-    public static IReadOnlyList<State>? Of(Decoder decoder, State state, Claim claim)
+    public static IReadOnlyList<State>? Of(Decoder decoder, State state, ReplyClaim claim)
     {
         if (!claim.IsFall)
             return null;
@@ -26,7 +26,7 @@ internal static class Falls
     }
 
     // "I lift him and he goes over": who played the guard swept, who stood took down.
-    private static State Felled(State state, Claim claim, Event felling, Place before)
+    private static State Felled(State state, ReplyClaim claim, Event felling, Place before)
     {
         var felled = felling with
         {
@@ -44,7 +44,7 @@ internal static class Falls
     }
 
     // "He shot, I sprawled, he kept the leg and I went down": he finished it after all.
-    private static State? FinishedLate(State state, Claim claim, Who by)
+    private static State? FinishedLate(State state, ReplyClaim claim, Who by)
     {
         for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - Farthest); i--)
         {

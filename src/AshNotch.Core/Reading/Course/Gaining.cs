@@ -7,7 +7,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Gaining
 {
     /// <summary>Who may have brought them there: the one who is better off; else the one who is said to be there.</summary>
-    public static IEnumerable<May<Who>> Whos(Claim claim, Who? gainer, Place place)
+    public static IEnumerable<May<Who>> Whos(PlaceClaim claim, Who? gainer, Place place)
     {
         if (gainer is { } by)
         {

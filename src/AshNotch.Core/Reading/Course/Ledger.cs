@@ -10,7 +10,7 @@ internal static class Ledger
     private const int Farthest = 4;
 
     /// <summary>Somebody tapped.</summary>
-    public static IEnumerable<State> Tap(Decoder decoder, State state, Claim claim)
+    public static IEnumerable<State> Tap(Decoder decoder, State state, TapClaim claim)
     {
         if (state.Sum is { } sum)
         {
@@ -38,7 +38,7 @@ internal static class Ledger
     }
 
     // "Armbar, tap": whoever applied it got it.
-    private static IEnumerable<State> Unsaid(Decoder decoder, State state, Claim claim)
+    private static IEnumerable<State> Unsaid(Decoder decoder, State state, TapClaim claim)
     {
         Event? last = null;
         for (var i = state.Events.Count - 1; i >= Math.Max(state.First, state.Events.Count - Farthest) && last is null; i--)
@@ -50,7 +50,7 @@ internal static class Ledger
         return By(decoder, state, claim, Who.Me, 0.6).Concat(By(decoder, state, claim, Who.Partner, 0.5));
     }
 
-    private static IEnumerable<State> By(Decoder decoder, State state, Claim claim, Who by, double cost)
+    private static IEnumerable<State> By(Decoder decoder, State state, TapClaim claim, Who by, double cost)
     {
         if (!claim.IsAgain && Restated(state, claim, by) is { } told)
         {
@@ -101,7 +101,7 @@ internal static class Ledger
     }
 
     // The tap that ended the exchange before, told once more.
-    private static State? Restated(State state, Claim claim, Who? by)
+    private static State? Restated(State state, TapClaim claim, Who? by)
     {
         if (!state.IsFresh || state.Events.Count == 0 || claim.IsAgain)
             return null;
@@ -114,7 +114,7 @@ internal static class Ledger
     /// <summary>Without the result that the telling opened with, where that tap is told in its place.</summary>
     public static State ToldInItsPlace(State state)
     {
-        if (state is not { Cuts: [{ Until: 1 }, ..], Events: [{ Claim.IsResult: true } result, ..] })
+        if (state is not { Cuts: [{ Until: 1 }, ..], Events: [{ Claim: MoveClaim { IsResult: true } } result, ..] })
             return state;
         var later = state.Events.Skip(1).ToList();
         var told = later.FindLastIndex(e => e.Outcome == Outcome.Tap && e.By == result.By && (e.Move is null || e.Move == result.Move));

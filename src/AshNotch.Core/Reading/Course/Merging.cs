@@ -10,7 +10,7 @@ internal static class Merging
     private const int MostCounted = 8;
 
     /// <summary>The courses; none when it can only be a new one.</summary>
-    public static IEnumerable<State> Ways(Decoder decoder, State state, Claim claim)
+    public static IEnumerable<State> Ways(Decoder decoder, State state, MoveClaim claim)
     {
         foreach (var came in CameOff.Ways(decoder, state, claim))
             yield return came;
@@ -23,7 +23,7 @@ internal static class Merging
         }
         if (state.Last is not { } last || claim.IsAgain || claim.Times > 1 || CostOf(claim, last.By) is not { } cost)
             yield break;
-        if (claim.IsNaming && last.Move is { } kin && kin.Kind == claim.Move!.Kind)
+        if (claim.IsNaming && last.Move is { } kin && kin.Kind == claim.Move.Kind)
             yield return Named(state, claim, last);
         else
             foreach (var told in ToldAgain(state, claim, last))
@@ -31,17 +31,17 @@ internal static class Merging
     }
 
     // "I tapped when he got the heel hook": that was what the tap was to.
-    private static State? TappedWhen(State state, Claim claim) =>
+    private static State? TappedWhen(State state, MoveClaim claim) =>
         claim is { IsMeanwhile: true, Move.IsSubmission: true }
-        && state is { IsFresh: true, Events: [.., { Outcome: Outcome.Tap, Claim.Kind: ClaimKind.Tap } tap] }
-        && (tap.Move is null || tap.Claim.Hurt is not null)
+        && state is { IsFresh: true, Events: [.., { Outcome: Outcome.Tap, Claim: TapClaim told } tap] }
+        && (tap.Move is null || told.Hurt is not null)
         && CostOf(claim, tap.By) is { } cost
             ? state
                 .With(
                     state.Events.Count - 1,
                     tap with
                     {
-                        Claim = tap.Claim with { Hurt = null, Why = claim.Why },
+                        Claim = told with { Hurt = null, Why = claim.Why },
                         Move = claim.Move,
                         Span = Around(tap.Span, claim.Span),
                     }
@@ -50,11 +50,11 @@ internal static class Merging
             : null;
 
     /// <summary>What it costs that somebody did what a claim says; null when it says that somebody else did.</summary>
-    public static double? CostOf(Claim claim, Who by) =>
+    public static double? CostOf(MoveClaim claim, Who by) =>
         claim.Whos.Count == 0 ? 0.1 : claim.Whos.Where(w => w.Is == by).Select(w => (double?)w.Cost).FirstOrDefault();
 
     // "Swept me three times: butterfly, butterfly, old school": each names one of them. "Passed me twice with the knee cut": all of them.
-    private static State? OneOfSeveral(State state, Claim claim)
+    private static State? OneOfSeveral(State state, MoveClaim claim)
     {
         var named = state;
         for (var i = Math.Max(state.First, state.Events.Count - MostCounted); i < state.Events.Count && !claim.IsSentence; i++)
@@ -62,9 +62,13 @@ internal static class Merging
             var counted = state.Events[i];
             if (
                 counted
-                    is not { Claim: { Times: > 1, Move.Word: MoveWord.General }, Outcome: Outcome.Landed or Outcome.Tap, Move: { } sort }
+                    is not {
+                        Claim: MoveClaim { Times: > 1, Move.Word: MoveWord.General },
+                        Outcome: Outcome.Landed or Outcome.Tap,
+                        Move: { } sort
+                    }
                 || sort.Word != MoveWord.General && !IsNamedAlike(state, i)
-                || sort.Kind != claim.Move!.Kind
+                || sort.Kind != claim.Move.Kind
                 || claim.Move.Word != MoveWord.Event
                 || claim.IsWhoSaid && claim.Whos[0].Is != counted.By
             )
@@ -84,17 +88,17 @@ internal static class Merging
         && before.Span == state.Events[i].Span;
 
     // "A guillotine, it was an arm-in guillotine".
-    private static State Named(State state, Claim claim, Event last)
+    private static State Named(State state, MoveClaim claim, Event last)
     {
         var landed = last.Outcome == Outcome.Landed;
-        var end = last.IsToSaid || !landed ? last.To : Landing.End(claim.Move!, last.By, last.From ?? last.Before);
+        var end = last.IsToSaid || !landed ? last.To : Landing.End(claim.Move, last.By, last.From ?? last.Before);
         var known = last with { Move = claim.Move, To = end, Span = new Span(last.Span.Start, claim.Span.End) };
         return (state.With(state.Events.Count - 1, known) with { Now = landed ? end ?? state.Now : state.Now }).Plus(-1.5);
     }
 
-    private static IEnumerable<State> ToldAgain(State state, Claim claim, Event last)
+    private static IEnumerable<State> ToldAgain(State state, MoveClaim claim, Event last)
     {
-        var move = claim.Move!;
+        var move = claim.Move;
         // "Pass attempt, denied; pass attempt, denied": one more each time.
         var isSame =
             last.Move == move
@@ -140,15 +144,15 @@ internal static class Merging
     public static Span Around(Span one, Span other) => new(Math.Min(one.Start, other.Start), Math.Max(one.End, other.End));
 
     // "Swept him, scissor sweep"; "he comes up, waiter sweep".
-    private static bool IsMoreExact(Claim claim, Event last) =>
+    private static bool IsMoreExact(MoveClaim claim, Event last) =>
         !claim.IsSentence
         && last is { Move: { } general }
         && (last.IsOpen || last.Outcome == Outcome.Tap && claim is { IsBare: true, IsJoined: true })
         && (
-            general.Word == MoveWord.General && general.Kind == claim.Move!.Kind
+            general.Word == MoveWord.General && general.Kind == claim.Move.Kind
             || general.Id.Value == "come-up-on-top" && claim is { Move.Kind: MoveKind.Sweep, IsBare: true }
         )
-        && claim.Move!.Word == MoveWord.Event
+        && claim.Move.Word == MoveWord.Event
         && (
             general.SubmissionClass is null
             || general.SubmissionClass == claim.Move.SubmissionClass
@@ -158,9 +162,9 @@ internal static class Merging
     private static bool IsOfLeg(Move move) => move.SubmissionClass is SubmissionClass.StraightLeg or SubmissionClass.TwistingLeg;
 
     // "Knee cut, passed"; "Body lock. I pass."
-    private static bool IsMoreGeneral(Claim claim, Event last) =>
-        (!claim.IsSentence || claim.Move!.IsSubmission || last.Claim.IsBare)
-        && claim.Move!.Word == MoveWord.General
+    private static bool IsMoreGeneral(MoveClaim claim, Event last) =>
+        (!claim.IsSentence || claim.Move.IsSubmission || last.Claim is NamedClaim { IsBare: true })
+        && claim.Move.Word == MoveWord.General
         && last is { IsOpen: true, Move: { } before }
         && before.Kind == claim.Move.Kind
         // An armbar is no choke: "armbarred by Oak, choked by Elm" are two.

@@ -14,9 +14,9 @@ internal static class Moves
     public static IReadOnlyList<May<Who>> Either => [new(Who.Me, Weights.Of("either-me")), new(Who.Partner, Weights.Of("either-them"))];
 
     /// <summary>The courses that may follow.</summary>
-    public static IEnumerable<State> After(Decoder decoder, State state, Claim claim)
+    public static IEnumerable<State> After(Decoder decoder, State state, MoveClaim claim)
     {
-        var move = claim.Move!;
+        var move = claim.Move;
         if (claim.IsRecap)
         {
             var known = state.HasLately(e => e.Move == move);
@@ -76,9 +76,9 @@ internal static class Moves
     }
 
     // Courses on which the move is no event of its own, but what another came to.
-    private static IEnumerable<State> NoNewOnes(Decoder decoder, State state, Claim claim)
+    private static IEnumerable<State> NoNewOnes(Decoder decoder, State state, MoveClaim claim)
     {
-        var move = claim.Move!;
+        var move = claim.Move;
         var last = state.Events.Count - 1;
         // "She tapped to that, a pressure tap": the name of what was tapped to.
         if (
@@ -127,7 +127,7 @@ internal static class Moves
         }
     }
 
-    private static IEnumerable<State> New(Decoder decoder, State state, Claim claim)
+    private static IEnumerable<State> New(Decoder decoder, State state, MoveClaim claim)
     {
         // "Knocked him over": who stood took down, who played the guard swept.
         if (
@@ -135,7 +135,7 @@ internal static class Moves
             && decoder.Felling(state.Now, claim.Whos.Count > 0 ? claim.Whos[0].Is : Who.Me) is { Word: MoveWord.General } felling
         )
             claim = claim with { Move = felling };
-        var move = claim.Move!;
+        var move = claim.Move;
         foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : Either)
         foreach (var from in Maybe(claim.FromOf?.Invoke(by) ?? claim.From))
         {
@@ -147,9 +147,16 @@ internal static class Moves
                 open = state.Closed(ExchangeEnd.Tap);
                 // Nobody escapes what they have tapped to.
                 // "I guillotined him and pulled guard with it": it went on.
-                if (by == tapped.By && claim.IsJoined && !move.IsSubmission && tapped.IsOpen && tapped.Claim.Outcomes.Count > 1)
+                if (
+                    by == tapped.By
+                    && claim.IsJoined
+                    && !move.IsSubmission
+                    && tapped.IsOpen
+                    && tapped.Claim is NamedClaim { Outcomes.Count: > 1 }
+                )
                     cost += 1.2;
-                var escapes = move.Kind == MoveKind.Escape && by != tapped.By && tapped.Claim.Outcomes.Count > 1 && tapped.IsOpen;
+                var escapes =
+                    move.Kind == MoveKind.Escape && by != tapped.By && tapped.Claim is NamedClaim { Outcomes.Count: > 1 } && tapped.IsOpen;
                 cost += (tapped.IsTapSaid || IsListed(claim, tapped, by) ? 0 : Weights.Of("tap-goes-on")) + (escapes ? 2 : 0);
             }
             // "Same collar drag again": by whom it was before.
@@ -177,7 +184,9 @@ internal static class Moves
                     held with
                     {
                         Outcome =
-                            held.Outcome == Outcome.Stopped && held is { IsOpen: true, Claim.IsGot: true } ? Outcome.Near : held.Outcome,
+                            held.Outcome == Outcome.Stopped && held is { IsOpen: true, Claim: MoveClaim { IsGot: true } }
+                                ? Outcome.Near
+                                : held.Outcome,
                         IsOpen = false,
                     }
                 );
@@ -187,7 +196,7 @@ internal static class Moves
                     continue;
                 }
             }
-            foreach (var course in Stopping.Ways(open, claim, move.Kind, by))
+            foreach (var course in Stopping.Ways(open, claim, by))
             foreach (var next in Made(decoder, course, claim, by, from, cost))
                 yield return next;
         }
@@ -195,16 +204,24 @@ internal static class Moves
 
     // "He caught me with a toe hold and then one more": what held for the first holds for the next.
     // "I got a straight ankle, he got a straight ankle": so does the same in turn.
-    private static bool IsListed(Claim claim, Event before, Who by) =>
-        claim.IsGot && before.Claim.IsGot && before.Move == claim.Move && before.By != by && before.Outcome == Outcome.Tap
+    private static bool IsListed(MoveClaim claim, Event before, Who by) =>
+        claim.IsGot
+            && before.Claim is MoveClaim { IsGot: true }
+            && before.Move == claim.Move
+            && before.By != by
+            && before.Outcome == Outcome.Tap
         || (claim.IsListed || claim.IsAgain && before.Move == claim.Move)
             && before is { Move.IsSubmission: true }
             && before.By == by
-            && (before.IsTapSaid || before.Claim.IsListed || before.Claim.Outcomes.MinBy(o => o.Cost).Is == Outcome.Tap);
+            && (
+                before.IsTapSaid
+                || before.Claim is MoveClaim { IsListed: true }
+                || before.Claim is NamedClaim named && named.Outcomes.MinBy(o => o.Cost).Is == Outcome.Tap
+            );
 
-    private static IEnumerable<State> Made(Decoder decoder, State open, Claim claim, Who by, May<Place?> from, double cost)
+    private static IEnumerable<State> Made(Decoder decoder, State open, MoveClaim claim, Who by, May<Place?> from, double cost)
     {
-        var move = claim.Move!;
+        var move = claim.Move;
         var at = from.Is ?? open.Now;
         var done = Meant(decoder, claim, at?.SeenBy(by));
         cost += Fit(done, at, by);
@@ -249,8 +266,8 @@ internal static class Moves
     }
 
     // Who stands up between somebody's legs stands in the guard; who rolls the other over from under the mount escapes it.
-    private static Move Meant(Decoder decoder, Claim claim, Place? at) =>
-        claim.Move! switch
+    private static Move Meant(Decoder decoder, MoveClaim claim, Place? at) =>
+        claim.Move switch
         {
             { Id.Value: "stand-up-escape" } up when at is { IsTop: true, IsGuard: true } => decoder.StandInGuard ?? up,
             // "I stand up with the leg" out of the X.
@@ -276,7 +293,7 @@ internal static class Moves
             Events = events,
             Start = start,
             Now =
-                made.Claim.IsCounted && state.Start is { } each ? each
+                made.Claim is MoveClaim { IsCounted: true } && state.Start is { } each ? each
                 : made.Outcome == Outcome.Landed ? made.To ?? made.From ?? state.Now
                 : made.From ?? state.Now,
         };

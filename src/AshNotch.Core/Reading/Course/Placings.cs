@@ -8,7 +8,7 @@ namespace AshNotch.Core.Reading.Course;
 internal static class Placings
 {
     /// <summary>The courses that may follow.</summary>
-    public static IEnumerable<State> After(State state, Claim claim, MatVocabulary vocabulary)
+    public static IEnumerable<State> After(State state, PlaceClaim claim, MatVocabulary vocabulary)
     {
         if (state.Sum is not null)
             state = state.Sum.Value.Told ? state with { Sum = null } : Decoder.SumDone(state);
@@ -34,7 +34,7 @@ internal static class Placings
             yield return Understood(next, claim, place).Plus(cost + placeCost);
     }
 
-    private static State Understood(State state, Claim claim, Place place) =>
+    private static State Understood(State state, PlaceClaim claim, Place place) =>
         claim.Found is { } name
             ? state with
             {
@@ -42,7 +42,7 @@ internal static class Placings
             }
             : state;
 
-    private static IEnumerable<State> To(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    private static IEnumerable<State> To(State state, PlaceClaim claim, Place place, MatVocabulary vocabulary)
     {
         if (claim.Coming == Coming.Leaves)
             return [Left(state, claim, place, vocabulary)];
@@ -53,7 +53,7 @@ internal static class Placings
         return Came(state, claim, place, vocabulary);
     }
 
-    private static State Left(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    private static State Left(State state, PlaceClaim claim, Place place, MatVocabulary vocabulary)
     {
         var by = claim.Whos.Count > 0 ? claim.Whos[0].Is : Who.Me;
         var left = new Event(claim, by, vocabulary.Move(new MoveId("escape")), Outcome.Landed)
@@ -68,7 +68,7 @@ internal static class Placings
         );
     }
 
-    private static IEnumerable<State> Tried(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    private static IEnumerable<State> Tried(State state, PlaceClaim claim, Place place, MatVocabulary vocabulary)
     {
         foreach (var (by, whoCost) in claim.Whos.Count > 0 ? claim.Whos : [new May<Who>(Who.Me, 0.2)])
         {
@@ -86,7 +86,7 @@ internal static class Placings
         }
     }
 
-    private static IEnumerable<State> Came(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    private static IEnumerable<State> Came(State state, PlaceClaim claim, Place place, MatVocabulary vocabulary)
     {
         // "He tried a choke. From bottom half!"
         if (claim.IsOrigin && state.Last is { Move: not null, IsFromSaid: false } begun)
@@ -139,14 +139,14 @@ internal static class Placings
     }
 
     // "He sprawled, front headlock": a sprawl does not yet hold the head.
-    private static State HeldAfterSprawl(State state, Claim claim, Place place)
+    private static State HeldAfterSprawl(State state, PlaceClaim claim, Place place)
     {
         var sprawl = state.Last!;
         var before = state.With(state.Events.Count - 1, sprawl with { To = null });
         return before with { Events = before.Events.Add(Reaching(claim, sprawl.By, null, sprawl.From, place)) };
     }
 
-    private static bool IsAnyGuard(Claim claim, Place place) => claim.Found is { Count: 1 } && place.Position.Id == "open-guard";
+    private static bool IsAnyGuard(PlaceClaim claim, Place place) => claim.Found is { Count: 1 } && place.Position.Id == "open-guard";
 
     // "Mount, again".
     private static State ToldOnceMore(State state, Place place) =>
@@ -154,24 +154,24 @@ internal static class Placings
             ? state.With(state.Events.Count - 1, last with { IsToSaid = true, IsOpen = last.Move is { IsSubmission: true } && last.IsOpen })
             : state;
 
-    private static bool IsOpening(State state, Claim claim) =>
+    private static bool IsOpening(State state, PlaceClaim claim) =>
         state.Events.Count == state.First
         && state.Start is null
         && (claim.Coming == Coming.Is || claim.Whos.Count == 0 || !claim.IsWhoSaid);
 
     // "I knee cut, he got half guard": it was stopped there.
-    private static IEnumerable<State> KeptInGuard(State state, Claim claim, Place place)
+    private static IEnumerable<State> KeptInGuard(State state, PlaceClaim claim, Place place)
     {
         if (!place.IsGuard || claim.Coming != Coming.Reaches || claim.Whos.Count == 0 || !place.SeenBy(claim.Whos[0].Is).IsBottom)
             yield break;
-        foreach (var stopped in Stopping.Ways(state, claim, null, claim.Whos[0].Is).Skip(1))
+        foreach (var stopped in Stopping.Ways(state, claim, claim.Whos[0].Is).Skip(1))
         {
             var kept = Reaching(claim, claim.Whos[0].Is, null, stopped.Now, place);
             yield return (stopped with { Events = stopped.Events.Add(kept), Now = place }).Plus(claim.Whos[0].Cost);
         }
     }
 
-    private static IEnumerable<State> Reached(State state, Claim claim, Place place, MatVocabulary vocabulary)
+    private static IEnumerable<State> Reached(State state, PlaceClaim claim, Place place, MatVocabulary vocabulary)
     {
         var gainer = claim.IsEscape && claim.Whos.Count > 0 ? claim.Whos[0].Is : Gaining.Gainer(state.Now, place);
         foreach (var (by, whoCost) in Gaining.Whos(claim, gainer, place))
@@ -186,7 +186,7 @@ internal static class Placings
         }
     }
 
-    private static Event Reaching(Claim claim, Who by, Move? move, Place? from, Place to) =>
+    private static Event Reaching(PlaceClaim claim, Who by, Move? move, Place? from, Place to) =>
         new(claim, by, move, Outcome.Landed)
         {
             From = from,

@@ -14,11 +14,12 @@ internal static class Stopping
     /// <summary>The course as it is, and, where the next step answers the last attempt or tries another in its place, with that stopped.</summary>
     /// <param name="state">The course.</param>
     /// <param name="claim">What is claimed next.</param>
-    /// <param name="kind">Of what kind that is; null for coming to a place.</param>
     /// <param name="by">Who does it.</param>
-    public static IEnumerable<State> Ways(State state, Claim claim, MoveKind? kind, Who by)
+    public static IEnumerable<State> Ways(State state, NamedClaim claim, Who by)
     {
-        if (state.Last is { } first && IsTriedInstead(first, claim, by))
+        var next = claim as MoveClaim;
+        var isCounter = next is { IsCounter: true };
+        if (state.Last is { } first && next is not null && IsTriedInstead(first, next, by))
         {
             yield return state;
             yield return Stopped(state, first, claim, "tries another after it").Plus(Weights.Of("tried-another"));
@@ -27,16 +28,16 @@ internal static class Stopping
         if (
             state.Last is not { Move: { Word: MoveWord.Event } tried, Outcome: Outcome.Landed, IsOpen: true, IsToSaid: false } last
             || last.By == by
-            || (last.Claim.IsDone || last.Claim.IsFirm) && !claim.IsCounter
+            || last.Claim is MoveClaim { IsDone: true } or MoveClaim { IsFirm: true } && !isCounter
             || !claim.IsWhoSaid
-            || claim.Span.Start - last.Span.End > (claim.IsCounter ? 2 * Near : Near)
-            || !claim.IsCounter && !Answers(tried.Kind, kind, claim.Move)
+            || claim.Span.Start - last.Span.End > (isCounter ? 2 * Near : Near)
+            || !isCounter && !Answers(tried.Kind, next?.Move)
         )
         {
             yield return state;
             yield break;
         }
-        yield return state.Plus(Weights.Of("came-off-and-answered") * (claim.IsCounter ? 3 : 1));
+        yield return state.Plus(Weights.Of("came-off-and-answered") * (isCounter ? 3 : 1));
         yield return Stopped(state, last, claim, "is the other one's answer to it").Plus(Weights.Of("answered"));
     }
 
@@ -56,19 +57,25 @@ internal static class Stopping
         };
 
     // "Toreando, leg drag, hip switch": who has passed has no guard left to pass.
-    private static bool IsTriedInstead(Event last, Claim next, Who by) =>
+    private static bool IsTriedInstead(Event last, MoveClaim next, Who by) =>
         last is { Move: { Word: MoveWord.Event, Kind: MoveKind.Pass } tried }
-        && last is { Outcome: Outcome.Landed, IsOpen: true, IsToSaid: false, Claim: { IsDone: false, IsFirm: false, Outcomes.Count: > 1 } }
+        && last
+            is {
+                Outcome: Outcome.Landed,
+                IsOpen: true,
+                IsToSaid: false,
+                Claim: MoveClaim { IsDone: false, IsFirm: false, Outcomes.Count: > 1 }
+            }
         && last.By == by
         && next is { Move: { Word: MoveWord.Event } another, IsAgain: false }
         && another.Kind == tried.Kind
         && another != tried;
 
-    private static bool Answers(MoveKind tried, MoveKind? next, Move? move) =>
+    private static bool Answers(MoveKind tried, Move? next) =>
         tried switch
         {
-            MoveKind.Takedown => move?.Id.Value == "sprawl",
-            MoveKind.Pass => next is null or MoveKind.GuardRecovery || move?.Id.Value == "hip-escape",
+            MoveKind.Takedown => next?.Id.Value == "sprawl",
+            MoveKind.Pass => next is null or { Kind: MoveKind.GuardRecovery } or { Id.Value: "hip-escape" },
             _ => false,
         };
 }

@@ -144,9 +144,9 @@ internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
         return listed.Count > 0 ? (listed, after) : ([], at);
     }
 
-    private List<Claim> Claims(Move move, int me, int partner, IReadOnlyList<Found> listed, Span span)
+    private List<MoveClaim> Claims(Move move, int me, int partner, IReadOnlyList<Found> listed, Span span)
     {
-        var claims = new List<Claim>();
+        var claims = new List<MoveClaim>();
         var at = 0;
         foreach (var (who, count) in ((Who, int)[])[(Who.Me, me), (Who.Partner, partner)])
         {
@@ -165,10 +165,9 @@ internal sealed class Counts(IReadOnlyList<Word> words, Phrasebook book)
 
     private Span SpanOf(Found name) => new(words[name.First].Start, words[name.After - 1].End);
 
-    private static Claim Claim(Who who, Move move, int times, Span span, bool isInOrder) =>
-        new(ClaimKind.Move, span)
+    private static MoveClaim Claim(Who who, Move move, int times, Span span, bool isInOrder) =>
+        new(span, move)
         {
-            Move = move,
             // "1-1 (armbar, triangle)": mine first, as in the number, though nobody says so.
             Whos = isInOrder ? [new(who, 0), new(who.Other(), Weights.Of("sided-stopped"))] : [new(who, 0)],
             IsWhoSaid = !isInOrder,

@@ -12,11 +12,11 @@ internal sealed class Sums(IReadOnlyList<Claim> told)
     private int heard;
 
     /// <summary>What is new in a tally after what was told before it.</summary>
-    public IReadOnlyList<Claim> New(Tally tally)
+    public IReadOnlyList<MoveClaim> New(Tally tally)
     {
         for (; heard < told.Count; heard++)
             if (
-                told[heard] is { Kind: ClaimKind.Move, Move: { } move, Whos.Count: > 0, Outcomes.Count: > 0 } claim
+                told[heard] is MoveClaim { Move: var move, Whos.Count: > 0, Outcomes.Count: > 0 } claim
                 && claim.Outcomes.MinBy(o => o.Cost).Is is Outcome.Landed or Outcome.Tap
             )
             {
@@ -24,10 +24,10 @@ internal sealed class Sums(IReadOnlyList<Claim> told)
                 sums[kind] = sums.GetValueOrDefault(kind) + claim.Times;
             }
         var left = new Dictionary<(MoveKind, Who), int>(sums);
-        var fresh = new List<Claim>();
+        var fresh = new List<MoveClaim>();
         foreach (var claim in tally.Claims)
         {
-            var kind = (claim.Move!.Kind, claim.Whos[0].Is);
+            var kind = (claim.Move.Kind, claim.Whos[0].Is);
             var known = Math.Min(left.GetValueOrDefault(kind), claim.Times);
             left[kind] = left.GetValueOrDefault(kind) - known;
             if (claim.Times > known)

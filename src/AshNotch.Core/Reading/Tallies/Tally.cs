@@ -6,7 +6,7 @@ namespace AshNotch.Core.Reading.Tallies;
 /// <param name="Start">First character of the words that count.</param>
 /// <param name="End">One past the last.</param>
 /// <param name="Claims">The events, as many as were counted and named; what was told before it is among them still.</param>
-internal sealed record Tally(int Start, int End, IReadOnlyList<Claim> Claims)
+internal sealed record Tally(int Start, int End, IReadOnlyList<MoveClaim> Claims)
 {
     /// <summary>A text with stops in the place of its tallies.</summary>
     public static string Blank(string text, IEnumerable<Tally> tallies)
