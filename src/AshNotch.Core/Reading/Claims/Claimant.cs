@@ -180,6 +180,7 @@ internal sealed class Claimant(IReadOnlyList<Word> words, Sheet sheet)
                 Move = wanted.Found.Move,
                 To = wanted.Found.Move is null ? Roles.Of(wanted, clause, words, who) : [],
                 Whos = [new(who, 0)],
+                IsWhoSaid = true,
                 // Who was told to has wanted nothing yet.
                 IsWeak = clause.Verbs is not [{ } wants, ..] || !Grammar.Is("wanting", words[wants.Item.First].Text),
                 Found = wanted.Found,
